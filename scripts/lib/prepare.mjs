@@ -1,0 +1,65 @@
+/** What both commands need before anything else: plain Node.js, no packages. */
+import { execFileSync, spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+
+const LEAST_NODE = 20;
+
+/** Ends with one clear line when this Node.js is too old. */
+export function checkNode() {
+  const major = Number(process.versions.node.split(".")[0]);
+  if (major >= LEAST_NODE) return;
+  console.error(`Zip Step needs Node.js ${LEAST_NODE} or later; this is ${process.versions.node}.`);
+  process.exit(1);
+}
+
+const hashOf = (files) => {
+  const hash = createHash("sha256");
+  for (const file of files) hash.update(file).update(readFileSync(file));
+  return hash.digest("hex");
+};
+
+function filesUnder(folder) {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    return entry.isDirectory() ? filesUnder(path) : [path];
+  });
+}
+
+const readIfThere = (file) => (existsSync(file) ? readFileSync(file, "utf8") : "");
+
+/** Runs a command, showing what it prints; ends the whole run with its exit code when it fails. */
+export function run(command, args, options = {}) {
+  const { status } = spawnSync(command, args, { stdio: "inherit", ...options });
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Installs the locked packages when they are not there or the lock file changed. */
+export function installPackages() {
+  const stamp = "node_modules/.zip-step-installed";
+  const wanted = hashOf(["package-lock.json"]);
+  if (readIfThere(stamp) === wanted) return;
+  console.log("Installing packages (npm ci)…");
+  run("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"]);
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the application when the sources changed since the last build. */
+export function buildWhenNeeded() {
+  const stamp = "dist/.zip-step-built";
+  const sources = [...filesUnder("src"), ...filesUnder("public"), "astro.config.mjs", "package-lock.json"];
+  const wanted = hashOf(sources.filter((file) => statSync(file).isFile() && !file.includes(".test.")).sort());
+  if (readIfThere(stamp) === wanted) return;
+  console.log("Building…");
+  try {
+    execFileSync("npx", ["astro", "build"], {
+      stdio: "pipe",
+      env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" },
+    });
+  } catch (error) {
+    console.error(String(error.stdout ?? ""), String(error.stderr ?? error));
+    process.exit(1);
+  }
+  writeFileSync(stamp, wanted);
+}

@@ -1,0 +1,169 @@
+import type {
+  ChangePosition,
+  Missing,
+  NoChainReason,
+  Pattern,
+  SpellingFault,
+  StepCheck,
+  StepReason,
+  UnitPlace,
+  WordRefusal,
+  WordVerdict,
+} from "../../core/light.ts";
+import { gpcLetters, soundName } from "./sounds.ts";
+
+/** The words for the reasons the core gives. One function a kind; nothing here decides anything. */
+
+export const POSITION_NAME: Readonly<Record<ChangePosition, string>> = {
+  initial: "beginning",
+  medial: "middle",
+  final: "end",
+};
+
+const PLACE_NAME: Readonly<Record<UnitPlace, string>> = {
+  start: "at the start of a word",
+  inside: "inside a word",
+  end: "at the end of a word",
+};
+
+const PATTERN_NAME: Readonly<Record<Pattern, string>> = {
+  "initial-cluster": "two consonants together at the start",
+  "initial-cluster-3": "three consonants together at the start",
+  "final-cluster": "two consonants together at the end",
+  "final-cluster-3": "three consonants together at the end",
+  "suffix-s": "the ending -s",
+  "suffix-ed": "the ending -ed",
+  "two-syllables": "words of two syllables",
+};
+
+export function missingWords(missing: Missing): string {
+  switch (missing.kind) {
+    case "gpc": {
+      const place = missing.taughtElsewhere ? ` ${PLACE_NAME[missing.place]}` : "";
+      const sound = missing.graphemeTaught && !missing.taughtElsewhere ? ` said ${soundName(missing.phonemes)}` : "";
+      return `${missing.grapheme}${sound}${place}`;
+    }
+    case "pattern":
+      return PATTERN_NAME[missing.pattern];
+    case "unsplittable":
+      return `${missing.word}: its letters and sounds cannot be matched`;
+    case "unknown-word":
+      return `${missing.word} is not in the word list`;
+  }
+}
+
+/** `"Not taught yet: ck, the ending -s"`. */
+export function notTaughtWords(missing: readonly Missing[]): string {
+  return `Not taught yet: ${missing.map(missingWords).join(", ")}`;
+}
+
+export function refusalWords(refusal: WordRefusal): string {
+  switch (refusal.code) {
+    case "not-in-list":
+      return "Not in the word list. Check the spelling; names and abbreviations are left out.";
+    case "unsplittable":
+      return "Learnt as a whole: its letters and sounds cannot be matched one by one.";
+    case "unsuitable":
+      return refusal.level === "never"
+        ? "Not a word for a reading lesson."
+        : "Not every school uses this word, so it is kept out.";
+    case "never-list":
+      return "On your own list of words to keep out.";
+    case "not-decodable":
+      return notTaughtWords(refusal.missing);
+  }
+}
+
+export function stepReasonWords(reason: StepReason): string {
+  switch (reason.code) {
+    case "unknown-word":
+      return `${reason.word} is not in the word list`;
+    case "same-word":
+      return "the same word again";
+    case "same-sound-other-spelling":
+      return "sounds the same; only the spelling differs";
+    case "same-letters-other-sound":
+      return `${reason.grapheme} is the same letters said another way: ${soundName(reason.oldSound)}, then ${soundName(reason.newSound)}`;
+    case "neighbour-respelled":
+      return `a second grapheme has to change too: ${reason.oldGrapheme} becomes ${reason.newGrapheme}`;
+    case "neighbour-sound-shifts":
+      return `${reason.grapheme} changes its sound too: ${soundName(reason.oldSound)}, then ${soundName(reason.newSound)}`;
+    case "swap-not-allowed":
+      return `${reason.units[0]} and ${reason.units[1]} change places: two changes`;
+    case "move-not-allowed":
+      return "that kind of change is switched off";
+    case "several-units":
+      return `${reason.count} graphemes differ`;
+  }
+}
+
+/** The step into a word, in parts so that graphemes can stand in Andika. */
+export interface StepWords {
+  readonly before: string;
+  readonly oldGrapheme?: string;
+  readonly between: string;
+  readonly newGrapheme?: string;
+  readonly after: string;
+}
+
+export function stepWords(step: StepCheck): StepWords {
+  if (!step.single) return { before: `Look again: ${stepReasonWords(step.reason)}`, between: "", after: "" };
+  const position = ` · ${POSITION_NAME[step.position]}`;
+  const [oldGrapheme, newGrapheme] = [step.oldUnit?.grapheme, step.newUnit?.grapheme];
+  switch (step.kind) {
+    case "change":
+      return { before: "", oldGrapheme, newGrapheme, between: " becomes ", after: position } as StepWords;
+    case "add":
+      return { before: "", newGrapheme, between: "", after: ` added${position}` } as StepWords;
+    case "take-away":
+      return { before: "", oldGrapheme, between: "", after: ` taken away${position}` } as StepWords;
+    case "swap":
+      return { before: "", oldGrapheme, newGrapheme, between: " changes places with ", after: position } as StepWords;
+  }
+}
+
+export function stepSentence(step: StepCheck): string {
+  const { before, oldGrapheme = "", between, newGrapheme = "", after } = stepWords(step);
+  return `${before}${oldGrapheme}${between}${newGrapheme}${after}`;
+}
+
+export function faultWords(fault: SpellingFault): string {
+  switch (fault.code) {
+    case "empty":
+      return "Type a word.";
+    case "too-long":
+      return `Longer than any word: at most ${fault.longest} letters.`;
+    case "several-words":
+      return "One word at a time.";
+    case "not-letters":
+      return `Only the letters a to z: take out ${[...fault.characters].slice(0, 5).join(" ")}`;
+  }
+}
+
+/** The first thing wrong with a typed word, or what is right about it. */
+export function verdictWords(verdict: WordVerdict): string {
+  if ("fault" in verdict) return faultWords(verdict.fault);
+  if (verdict.refusal) return refusalWords(verdict.refusal);
+  if (verdict.repeated) return "Already in this chain.";
+  if (verdict.stepBefore && !verdict.stepBefore.single) return `From the word before: ${stepReasonWords(verdict.stepBefore.reason)}.`;
+  if (verdict.stepAfter && !verdict.stepAfter.single) return `To the word after: ${stepReasonWords(verdict.stepAfter.reason)}.`;
+  const step = verdict.stepBefore ?? verdict.stepAfter;
+  return `Fits${step ? `: ${stepSentence(step)}` : ""}${verdict.twoReadings ? " · can be said in two ways" : ""}`;
+}
+
+export function noChainWords(reason: NoChainReason): string {
+  switch (reason.code) {
+    case "length-out-of-range":
+      return `A chain has ${reason.min} to ${reason.max} words. Choose a number in between.`;
+    case "start-word-refused":
+      return `The chain cannot start with ${reason.refusal.word}. ${refusalWords(reason.refusal)}`;
+    case "start-word-alone":
+      return `No taught word is one change away from ${reason.word}. Start with another word, or leave the start open.`;
+    case "too-few-words":
+      return `Only ${reason.words} words can be made from what is taught so far. Make the chain shorter or move the group on.`;
+    case "aim-not-taught":
+      return `Not taught at this step: ${reason.gpcs.map(gpcLetters).join(", ")}. Take it out of the aim or move the group on.`;
+    case "no-chain-of-length":
+      return `The longest chain found has ${reason.longest} words. Make it shorter${reason.longest < 3 ? ", or start with another word" : ""}.`;
+  }
+}

@@ -1,0 +1,43 @@
+import type { Lexicon, LexiconWord, UnsuitableEntry } from "../lexicon/lexicon.ts";
+import { checkDecodable, hasTwoReadings, type Missing } from "../scope/decodable.ts";
+import type { ChainRequest } from "./request.ts";
+
+/** Why a word may not stand in this chain. */
+export type WordRefusal =
+  | { readonly code: "not-in-list"; readonly word: string }
+  | { readonly code: "unsplittable"; readonly word: string }
+  | { readonly code: "unsuitable"; readonly word: string; readonly level: UnsuitableEntry["level"] }
+  | { readonly code: "never-list"; readonly word: string }
+  | { readonly code: "not-decodable"; readonly word: string; readonly missing: readonly Missing[] };
+
+type Rules = Pick<ChainRequest, "taught" | "never" | "allowNotEverySchool">;
+
+/**
+ * Says why a spelling may not be shown to this group, or undefined when it may.
+ *
+ * @param word lower case, as `normaliseSpelling` gives it
+ */
+export function refusalOf(word: string, rules: Rules, lexicon: Lexicon): WordRefusal | undefined {
+  if (rules.never?.includes(word)) return { code: "never-list", word };
+  const unsuitable = lexicon.unsuitable(word);
+  if (unsuitable && (unsuitable.level === "never" || !rules.allowNotEverySchool))
+    return { code: "unsuitable", word, level: unsuitable.level };
+  const entry = lexicon.get(word);
+  if (!entry) return { code: lexicon.unsplittable(word) ? "unsplittable" : "not-in-list", word };
+  const judged = checkDecodable(word, rules.taught, lexicon);
+  if (!judged.decodable || judged.learntWhole) {
+    const missing = judged.learntWhole
+      ? checkDecodable(word, { ...rules.taught, words: new Set() }, lexicon).missing
+      : judged.missing;
+    return { code: "not-decodable", word, missing };
+  }
+  return undefined;
+}
+
+/**
+ * Words the planner may use of its own accord: everything `refusalOf` lets through, less words said in
+ * two ways (read, wind) and single letters, which a teacher may still put in by hand.
+ */
+export function plannable(entry: LexiconWord, rules: Rules, lexicon: Lexicon): boolean {
+  return entry.word.length > 1 && !hasTwoReadings(entry) && refusalOf(entry.word, rules, lexicon) === undefined;
+}

@@ -1,0 +1,42 @@
+import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { segmentations } from "../lexicon/segment.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+import { DEFAULT_MOVES, type Move } from "./moves.ts";
+import { checkReadings, notSingle, type StepCheck } from "./step-compare.ts";
+
+export interface StepOptions {
+  /** Moves that count as one step; swap is not among them unless asked for. */
+  readonly moves?: readonly Move[];
+}
+
+/**
+ * Are two words exactly one grapheme apart, letters and sounds both?
+ *
+ * Leading readings are compared first; when they are not one step apart, other readings of the same two
+ * spellings are tried, so `read` after `bread` is one step as the past tense. The reason given is always
+ * the leading readings'.
+ *
+ * @param from a known word, or a segmentation (a nonsense word)
+ */
+export function checkStep(
+  from: string | Segmentation,
+  to: string | Segmentation,
+  options: StepOptions = {},
+  lexicon: Lexicon = shippedLexicon(),
+): StepCheck {
+  const moves = options.moves ?? DEFAULT_MOVES;
+  const sides = [from, to].map((side) =>
+    typeof side === "string" ? { word: normaliseSpelling(side), readings: segmentations(side, lexicon) } : { word: side.word, readings: [side] },
+  );
+  for (const { word, readings } of sides)
+    if (readings.length === 0) return notSingle({ code: "unknown-word", word });
+  let first: StepCheck | undefined;
+  for (const x of sides[0]?.readings ?? [])
+    for (const y of sides[1]?.readings ?? []) {
+      const check = checkReadings(x, y, moves);
+      if (check.single) return check;
+      first ??= check;
+    }
+  return first as StepCheck;
+}

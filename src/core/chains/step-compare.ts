@@ -1,0 +1,190 @@
+import { soundClassOf } from "../sounds/sound-class.ts";
+import { phonemesOf, type Segmentation, type Unit } from "../spelling/segmentation.ts";
+import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
+
+/** Exactly one unit differs. */
+export interface SingleStep {
+  readonly single: true;
+  readonly kind: Move;
+  readonly position: ChangePosition;
+  /** Index of the unit in the longer of the two words (for a swap: of the first unit swapped). */
+  readonly index: number;
+  /** Which consonant of its cluster it is, counted from 0 from the start of the cluster. */
+  readonly slotInCluster: number;
+  /** The unit that went, if one did. */
+  readonly oldUnit?: Unit;
+  /** The unit that came, if one did. */
+  readonly newUnit?: Unit;
+  readonly from: Segmentation;
+  readonly to: Segmentation;
+}
+
+/** Why two words are not one step apart. */
+export type StepReason =
+  | { readonly code: "unknown-word"; readonly word: string }
+  | { readonly code: "same-word" }
+  /** sail/sale: letters differ, sounds do not. */
+  | { readonly code: "same-sound-other-spelling" }
+  /** The same letters are said another way (hood/food: oo). */
+  | { readonly code: "same-letters-other-sound"; readonly grapheme: string; readonly oldSound: readonly string[]; readonly newSound: readonly string[] }
+  /** cot/kit: one sound changes, but a neighbour has to be spelt anew. */
+  | { readonly code: "neighbour-respelled"; readonly oldGrapheme: string; readonly newGrapheme: string }
+  /** rag/rage: one unit changes, but a neighbour's sound shifts with it. */
+  | { readonly code: "neighbour-sound-shifts"; readonly grapheme: string; readonly oldSound: readonly string[]; readonly newSound: readonly string[] }
+  /** Two units change places; a step only where swaps are allowed. */
+  | { readonly code: "swap-not-allowed"; readonly units: readonly [string, string] }
+  | { readonly code: "move-not-allowed"; readonly move: Move }
+  | { readonly code: "several-units"; readonly count: number };
+
+export interface NotSingle {
+  readonly single: false;
+  readonly reason: StepReason;
+}
+
+export type StepCheck = SingleStep | NotSingle;
+
+const sameSound = (a: Unit, b: Unit) => soundClassOf(a.phonemes) === soundClassOf(b.phonemes);
+const sameKey = (a: Unit, b: Unit) => a.grapheme === b.grapheme && sameSound(a, b);
+
+/** Position of unit k, seen from the word's first vowel. */
+export function positionOf(word: Segmentation, k: number): ChangePosition {
+  const vowel = word.units.findIndex((unit) => unit.slot === "nucleus");
+  if (word.units[k]?.slot === "nucleus") return "medial";
+  return k < vowel ? "initial" : "final";
+}
+
+function slotInCluster(word: Segmentation, k: number): number {
+  if (word.units[k]?.slot === "nucleus") return 0;
+  let slot = 0;
+  while (slot < k && word.units[k - slot - 1]?.slot !== "nucleus") slot++;
+  return slot;
+}
+
+/** Compares two segmentations: is exactly one unit changed, added, taken away or (if allowed) swapped? */
+export function checkReadings(
+  from: Segmentation,
+  to: Segmentation,
+  moves: readonly Move[] = DEFAULT_MOVES,
+): StepCheck {
+  if (from.word === to.word) return notSingle({ code: "same-word" });
+  const a = from.units;
+  const b = to.units;
+  if (soundClassOf(phonemesOf(from)) === soundClassOf(phonemesOf(to)))
+    return notSingle({ code: "same-sound-other-spelling" });
+  if (a.length === b.length) return sameLength(from, to, moves);
+  if (Math.abs(a.length - b.length) === 1) return oneLonger(from, to, moves);
+  return notSingle({ code: "several-units", count: unitDistance(a, b) });
+}
+
+export const notSingle = (reason: StepReason): NotSingle => ({ single: false, reason });
+
+function sameLength(from: Segmentation, to: Segmentation, moves: readonly Move[]): StepCheck {
+  const a = from.units;
+  const b = to.units;
+  const differing = a.flatMap((unit, k) => (sameKey(unit, b[k] as Unit) ? [] : [k]));
+  if (differing.length === 1) {
+    const k = differing[0] as number;
+    const [oldUnit, newUnit] = [a[k] as Unit, b[k] as Unit];
+    if (oldUnit.grapheme === newUnit.grapheme)
+      return notSingle({
+        code: "same-letters-other-sound",
+        grapheme: oldUnit.grapheme,
+        oldSound: oldUnit.phonemes,
+        newSound: newUnit.phonemes,
+      });
+    return single("change", from, to, to, k, moves, oldUnit, newUnit);
+  }
+  if (differing.length === 2) {
+    const [k, m] = differing as [number, number];
+    if (m === k + 1 && sameKey(a[k] as Unit, b[m] as Unit) && sameKey(a[m] as Unit, b[k] as Unit)) {
+      if (!moves.includes("swap"))
+        return notSingle({ code: "swap-not-allowed", units: [(a[k] as Unit).grapheme, (a[m] as Unit).grapheme] });
+      return single("swap", from, to, to, k, moves, a[k], b[k]);
+    }
+  }
+  return notSingle(neighbourReason(a, b, differing) ?? { code: "several-units", count: unitDistance(a, b) });
+}
+
+/** When one unit really changes and every other difference is forced on a neighbour, says which. */
+function neighbourReason(a: readonly Unit[], b: readonly Unit[], differing: readonly number[]): StepReason | undefined {
+  const pairs = differing.map((k) => [a[k] as Unit, b[k] as Unit] as const);
+  const respelled = pairs.find(([x, y]) => sameSound(x, y));
+  const shifted = pairs.find(([x, y]) => x.grapheme === y.grapheme);
+  const real = pairs.filter(([x, y]) => !sameSound(x, y) && x.grapheme !== y.grapheme);
+  if (real.length > 1) return undefined;
+  if (respelled && !shifted)
+    return { code: "neighbour-respelled", oldGrapheme: respelled[0].grapheme, newGrapheme: respelled[1].grapheme };
+  if (shifted && !respelled)
+    return {
+      code: "neighbour-sound-shifts",
+      grapheme: shifted[0].grapheme,
+      oldSound: shifted[0].phonemes,
+      newSound: shifted[1].phonemes,
+    };
+  return undefined;
+}
+
+function oneLonger(from: Segmentation, to: Segmentation, moves: readonly Move[]): StepCheck {
+  const adding = to.units.length > from.units.length;
+  const long = adding ? to : from;
+  const short = adding ? from : to;
+  let forced: StepReason | undefined;
+  for (let k = long.units.length - 1; k >= 0; k--) {
+    const without = long.units.filter((_, n) => n !== k);
+    const differing = without.flatMap((unit, n) => (sameKey(unit, short.units[n] as Unit) ? [] : [n]));
+    const unit = long.units[k] as Unit;
+    if (differing.length === 0)
+      return adding
+        ? single("add", from, to, long, k, moves, undefined, unit)
+        : single("take-away", from, to, long, k, moves, unit, undefined);
+    const allForced = differing.every((n) => {
+      const [x, y] = [without[n] as Unit, short.units[n] as Unit];
+      return sameSound(x, y) || x.grapheme === y.grapheme;
+    });
+    if (allForced && !forced) {
+      const [x, y] = adding ? [short.units, without] : [without, short.units];
+      forced = neighbourReason(x, y, differing);
+    }
+  }
+  return notSingle(forced ?? { code: "several-units", count: unitDistance(from.units, to.units) });
+}
+
+function single(
+  kind: Move,
+  from: Segmentation,
+  to: Segmentation,
+  long: Segmentation,
+  index: number,
+  moves: readonly Move[],
+  oldUnit: Unit | undefined,
+  newUnit: Unit | undefined,
+): StepCheck {
+  if (!moves.includes(kind)) return notSingle({ code: "move-not-allowed", move: kind });
+  return {
+    single: true,
+    kind,
+    position: positionOf(long, index),
+    index,
+    slotInCluster: slotInCluster(long, index),
+    ...(oldUnit && { oldUnit }),
+    ...(newUnit && { newUnit }),
+    from,
+    to,
+  };
+}
+
+/** Edit distance in units (Levenshtein, every edit costs 1). */
+export function unitDistance(a: readonly Unit[], b: readonly Unit[]): number {
+  let row = b.map((_, n) => n + 1);
+  a.forEach((x, k) => {
+    let diagonal = k;
+    let left = k + 1;
+    row = row.map((up, n) => {
+      const here = Math.min(up + 1, left + 1, diagonal + (sameKey(x, b[n] as Unit) ? 0 : 1));
+      diagonal = up;
+      left = here;
+      return here;
+    });
+  });
+  return row.at(-1) ?? a.length;
+}

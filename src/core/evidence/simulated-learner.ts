@@ -1,0 +1,37 @@
+import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import type { RawAnswer, Substitution } from "../responses/response.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+
+/** A confusion planted in a made-up learner: reads `gpc` as `said` in that share of chances. */
+export interface PlantedConfusion {
+  readonly gpc: string;
+  readonly said: readonly string[];
+  /** 0 to 1. */
+  readonly share: number;
+}
+
+export interface SimulatedLearner {
+  readonly confusions: readonly PlantedConfusion[];
+  /** Share of words read only after tapping, 0 to 1. */
+  readonly tapping: number;
+  /** Share of words put right unasked, 0 to 1. */
+  readonly selfCorrecting: number;
+  /** Share of words not tried, 0 to 1. */
+  readonly notTrying: number;
+}
+
+/** What a made-up learner answers to a word. @param random seeded, 0 up to 1 */
+export function simulateReading(learner: SimulatedLearner, target: Segmentation, random: () => number): RawAnswer {
+  const substitutions: Substitution[] = [];
+  target.units.forEach((unit, k) => {
+    const planted = learner.confusions.find((c) => keyOfGpc(c.gpc) === unitKey(unit));
+    if (planted && random() < planted.share) substitutions.push({ unit: k, said: planted.said });
+  });
+  const luck = random();
+  if (substitutions.length > 0)
+    return luck < learner.selfCorrecting
+      ? { outcome: "self-corrected", substitutions: [] }
+      : { outcome: "wrong", substitutions };
+  if (luck < learner.notTrying) return { outcome: "no-attempt", substitutions: [] };
+  return { outcome: luck < learner.notTrying + learner.tapping ? "after-tapping" : "right", substitutions: [] };
+}

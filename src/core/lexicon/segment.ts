@@ -1,0 +1,28 @@
+import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
+import { type Lexicon, normaliseSpelling } from "./lexicon.ts";
+import { shippedLexicon } from "./shipped.ts";
+
+export interface SegmentOptions {
+  /** Phoneme ids of the reading that is meant, for words said in two ways (tear, wind, read). */
+  readonly pronunciation?: readonly string[];
+}
+
+/**
+ * The segmentation of a known word: its most regular reading, or the one asked for.
+ *
+ * @returns undefined when the word is not in the list, cannot be split, or is not said that way
+ */
+export function segment(
+  word: string,
+  options: SegmentOptions = {},
+  lexicon: Lexicon = shippedLexicon(),
+): Segmentation | undefined {
+  const readings = segmentations(word, lexicon);
+  const wanted = options.pronunciation?.join(" ");
+  return wanted === undefined ? readings[0] : readings.find((r) => phonemesOf(r).join(" ") === wanted);
+}
+
+/** Every reading of a known word, most regular first; empty when it is unknown. */
+export function segmentations(word: string, lexicon: Lexicon = shippedLexicon()): readonly Segmentation[] {
+  return lexicon.get(normaliseSpelling(word))?.readings ?? [];
+}

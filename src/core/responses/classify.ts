@@ -1,0 +1,49 @@
+import { soundClassOf } from "../sounds/sound-class.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+import type { Outcome, RawAnswer } from "./response.ts";
+
+/** Raised whenever the same raw answer would get another verdict: old records can then be judged anew. */
+export const CLASSIFIER_VERSION = 1;
+
+export type UnitResult = "right" | "substitution" | "omission" | "not-known";
+
+export interface UnitVerdict {
+  readonly result: UnitResult;
+  /** Phonemes said instead, for a substitution. */
+  readonly said: readonly string[];
+}
+
+export interface ResponseVerdict {
+  readonly classifier: number;
+  readonly outcome: Outcome;
+  /** One a unit of the target; a unit nothing is known of is neither right nor wrong. */
+  readonly units: readonly UnitVerdict[];
+}
+
+const RIGHT: UnitVerdict = { result: "right", said: [] };
+const NOT_KNOWN: UnitVerdict = { result: "not-known", said: [] };
+
+/**
+ * Turns what a teacher marked into a verdict for every unit of the target.
+ *
+ * A word right, or right after tapping, is every unit right. A wrong word with named units is those
+ * units wrong and the others right: they are chances taken. A wrong word with nothing named, a word put
+ * right by the learner, and a word not tried say nothing about single units.
+ *
+ * A sound of the same class (core/sounds/sound-class.ts) as the unit's own is no substitution.
+ */
+export function classifyMarked(target: Segmentation, answer: RawAnswer): ResponseVerdict {
+  const { outcome, substitutions } = answer;
+  const verdict = (units: UnitVerdict[]): ResponseVerdict => ({ classifier: CLASSIFIER_VERSION, outcome, units });
+  if (outcome === "right" || outcome === "after-tapping") return verdict(target.units.map(() => RIGHT));
+  if (outcome !== "wrong" || substitutions.length === 0) return verdict(target.units.map(() => NOT_KNOWN));
+  return verdict(
+    target.units.map((unit, k) => {
+      const found = substitutions.find((s) => s.unit === k);
+      if (!found || soundClassOf(found.said) === soundClassOf(unit.phonemes)) return RIGHT;
+      return found.said.length === 0
+        ? { result: "omission", said: [] }
+        : { result: "substitution", said: found.said };
+    }),
+  );
+}

@@ -1,0 +1,21 @@
+/** How a learner met the target. Later ways of working (wrote, pointed, filled in) join here. */
+export type ResponseMode = "read" | "built";
+
+export const OUTCOMES = ["right", "after-tapping", "self-corrected", "wrong", "no-attempt"] as const;
+
+export type Outcome = (typeof OUTCOMES)[number];
+
+/** A unit of the target and the sound that was said for it. */
+export interface Substitution {
+  /** Index of the unit in the target's segmentation. */
+  readonly unit: number;
+  /** Phoneme ids said instead; empty when the unit was left out. */
+  readonly said: readonly string[];
+}
+
+/** What was recorded, as it was recorded: never rewritten. */
+export interface RawAnswer {
+  readonly outcome: Outcome;
+  /** Only with "wrong"; empty when the teacher marked the word wrong and named no sound. */
+  readonly substitutions: readonly Substitution[];
+}

@@ -1,0 +1,53 @@
+import { soundClassOf } from "../sounds/sound-class.ts";
+import type { Pattern, Sequence, TaughtGpc, UnitPlace } from "./sequence.ts";
+
+/** What a group has been taught: everything a word may be made of. */
+export interface TaughtSet {
+  /** Grapheme and sound class → the places it is taught for; `"any"` wherever English puts it. */
+  readonly gpcs: ReadonlyMap<string, ReadonlySet<UnitPlace> | "any">;
+  readonly patterns: ReadonlySet<Pattern>;
+  /** Irregular words learnt as wholes, lower case. */
+  readonly words: ReadonlySet<string>;
+}
+
+/** What a teacher ticks by hand on top of a step; taken-away things win over added ones. */
+export interface HandTicks {
+  readonly add?: { gpcs?: readonly TaughtGpc[]; patterns?: readonly Pattern[]; words?: readonly string[] };
+  readonly remove?: { gpcs?: readonly TaughtGpc[]; patterns?: readonly Pattern[]; words?: readonly string[] };
+}
+
+/** The key a correspondence is looked up by: one short-o class, one weak vowel (sound-class.ts). */
+export function taughtKey(grapheme: string, phonemes: readonly string[]): string {
+  return `${grapheme}=${soundClassOf(phonemes)}`;
+}
+
+/**
+ * Everything up to and including a step, plus or minus the teacher's ticks.
+ *
+ * @param step counted from 1; 0 is "nothing yet"; beyond the last step means the last
+ */
+export function taughtAt(sequence: Sequence, step: number, ticks: HandTicks = {}): TaughtSet {
+  const gpcs = new Map<string, Set<UnitPlace> | "any">();
+  const patterns = new Set<Pattern>();
+  const words = new Set<string>();
+  const teach = (gpc: TaughtGpc) => {
+    const key = taughtKey(gpc.grapheme, gpc.phonemes);
+    const old = gpcs.get(key);
+    if (old === "any") return;
+    if (!gpc.place) gpcs.set(key, "any");
+    else gpcs.set(key, new Set([...(old ?? []), gpc.place]));
+  };
+  for (const taught of sequence.steps) {
+    if (taught.number > step) break;
+    taught.gpcs.forEach(teach);
+    for (const pattern of taught.patterns) patterns.add(pattern);
+    for (const word of taught.irregularWords) words.add(word);
+  }
+  ticks.add?.gpcs?.forEach(teach);
+  for (const pattern of ticks.add?.patterns ?? []) patterns.add(pattern);
+  for (const word of ticks.add?.words ?? []) words.add(word);
+  for (const gpc of ticks.remove?.gpcs ?? []) gpcs.delete(taughtKey(gpc.grapheme, gpc.phonemes));
+  for (const pattern of ticks.remove?.patterns ?? []) patterns.delete(pattern);
+  for (const word of ticks.remove?.words ?? []) words.delete(word);
+  return { gpcs, patterns, words };
+}

@@ -1,0 +1,33 @@
+import type { Commonness } from "./gpc.ts";
+
+export type Slot = "onset" | "nucleus" | "coda";
+
+/** One grapheme of a word with the sound it spells there. */
+export interface Unit {
+  /** `"sh"`, `"a-e"` (split digraph). */
+  readonly grapheme: string;
+  /** Zero-based indices of its letters in the word; a split digraph's are not neighbours. */
+  readonly letters: readonly number[];
+  /** Phoneme ids, nearly always one (`x` is `["k", "s"]`). */
+  readonly phonemes: readonly string[];
+  readonly slot: Slot;
+  readonly commonness: Commonness;
+}
+
+/** A word's graphemes in order, each with the phonemes it spells. */
+export interface Segmentation {
+  readonly word: string;
+  readonly units: readonly Unit[];
+  /** Sum of the costs of its correspondences: lower is more regular. Only compares readings. */
+  readonly cost: number;
+}
+
+/** Phonemes of the whole word, in order. */
+export function phonemesOf(segmentation: Segmentation): string[] {
+  return segmentation.units.flatMap((unit) => unit.phonemes);
+}
+
+/** `"c·a-e·p"`: for messages and tests. */
+export function graphemesOf(segmentation: Segmentation): string[] {
+  return segmentation.units.map((unit) => unit.grapheme);
+}

@@ -1,0 +1,160 @@
+import { useEffect, useId, useState } from "react";
+import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
+import { CHANGE_POSITIONS, type Neighbour, type WordVerdict } from "../../core/light.ts";
+import type { Gap } from "./state.ts";
+
+interface Props {
+  readonly words: readonly string[];
+  readonly gap: Gap;
+  readonly suggestions: readonly Neighbour[] | undefined;
+  readonly judge: (typed: string) => Promise<WordVerdict | undefined>;
+  readonly aimText: (aim: string) => string;
+  readonly onGap: (gap: Gap) => void;
+  readonly onPut: (word: string) => void;
+}
+
+const BAND_NAME: Readonly<Record<number, string>> = { 1: "very common", 2: "common", 3: "", 4: "", 5: "rare" };
+const SHOWN_A_POSITION = 8;
+
+/** The right side of the bench: every legal word for the chosen gap, and a box to type one's own. */
+export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut }: Props) {
+  const word = words[gap.index];
+  return (
+    <div className="flex h-full flex-col">
+      <div className="min-h-0 flex-1 overflow-y-auto p-4 pb-2" aria-live="polite">
+        {word !== undefined && (
+          <div className="mb-3 flex rounded-lg border border-rule bg-paper p-0.5" role="group" aria-label="Which gap">
+            {(gap.index === 0 ? (["before", "instead", "after"] as const) : (["instead", "after"] as const)).map((kind) => (
+              <button
+                key={kind}
+                type="button"
+                aria-pressed={gap.kind === kind}
+                className={`min-h-9 flex-1 rounded-md px-1 text-[13.5px] ${gap.kind === kind ? "bg-sheet font-bold shadow-sm" : "text-quiet"}`}
+                onClick={() => onGap({ kind, index: gap.index })}
+              >
+                {kind === "instead" ? "In place of" : kind === "after" ? "After" : "Before"}{" "}
+                <span className="font-learner">{word}</span>
+              </button>
+            ))}
+          </div>
+        )}
+        {word === undefined ? (
+          <p className="text-quiet">Make a chain, or type a first word below.</p>
+        ) : (
+          <Suggestions suggestions={suggestions} aimText={aimText} onPut={onPut} />
+        )}
+      </div>
+      <OwnWord judge={judge} onPut={onPut} context={`${gap.kind} ${gap.index} ${words.join(" ")}`} />
+    </div>
+  );
+}
+
+function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" | "aimText" | "onPut">) {
+  if (!suggestions) return null;
+  const fitting = suggestions.filter(({ missing }) => missing.length === 0);
+  const soon = suggestions.filter(({ missing }) => missing.length > 0);
+  return (
+    <>
+      {fitting.length === 0 && (
+        <p className="mb-3 text-quiet">
+          No taught word fits here with one change on each side. Take out a neighbour, or choose another gap.
+        </p>
+      )}
+      {CHANGE_POSITIONS.map((position) => {
+        const here = fitting.filter((n) => n.position === position);
+        if (here.length === 0) return null;
+        return (
+          <section key={position} className="mb-3">
+            <h3 className="label mb-0.5 capitalize">{POSITION_NAME[position]}</h3>
+            <ul>
+              {here.slice(0, SHOWN_A_POSITION).map((neighbour) => (
+                <li key={neighbour.word} className="border-b border-hairline">
+                  <button
+                    type="button"
+                    className="flex min-h-9 w-full items-baseline justify-between gap-2 rounded px-1 text-left hover:bg-change-soft"
+                    onClick={() => onPut(neighbour.word)}
+                  >
+                    <span className="font-learner text-[19px]">{neighbour.word}</span>
+                    {neighbour.aims.length > 0 ? (
+                      <span className="text-[13px] font-semibold text-change">{neighbour.aims.map(aimText).join(", ")}</span>
+                    ) : (
+                      <span className="text-[13px] text-quiet">{BAND_NAME[neighbour.band]}</span>
+                    )}
+                  </button>
+                </li>
+              ))}
+            </ul>
+            {here.length > SHOWN_A_POSITION && (
+              <p className="pt-1 text-[13px] text-quiet">and {here.slice(SHOWN_A_POSITION).map((n) => n.word).join(", ")}</p>
+            )}
+          </section>
+        );
+      })}
+      {soon.length > 0 && (
+        <section>
+          <h3 className="label mb-0.5">Not yet</h3>
+          <ul>
+            {soon.map((neighbour) => (
+              <li key={neighbour.word} className="flex min-h-9 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet">
+                <span className="font-learner text-[19px]">{neighbour.word}</span>
+                <span className="text-right text-[13px]">{notTaughtWords(neighbour.missing)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+/** A word of the teacher's own, judged while it is typed. */
+function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { readonly context: string }) {
+  const [typed, setTyped] = useState("");
+  const [verdict, setVerdict] = useState<WordVerdict>();
+  const id = useId();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the same word is judged anew for another gap
+  useEffect(() => {
+    let current = true;
+    if (typed.trim() === "") {
+      setVerdict(undefined);
+      return;
+    }
+    judge(typed).then((answer) => current && setVerdict(answer));
+    return () => {
+      current = false;
+    };
+  }, [typed, judge, context]);
+  return (
+    <form
+      className="border-t border-rule bg-sheet p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!verdict?.ok) return;
+        onPut(verdict.word);
+        setTyped("");
+      }}
+    >
+      <label htmlFor={id} className="label mb-1">
+        Or type a word
+      </label>
+      <div className="flex gap-2">
+        <input
+          id={id}
+          className="field min-w-0 font-learner text-[19px]"
+          autoCapitalize="none"
+          autoComplete="off"
+          spellCheck={false}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          aria-describedby={`${id}-verdict`}
+        />
+        <button type="submit" className="button button-main" disabled={!verdict?.ok}>
+          Put in
+        </button>
+      </div>
+      <p id={`${id}-verdict`} role="status" className={`mt-1 min-h-10 text-[13.5px] leading-snug [overflow-wrap:anywhere]`} style={{ color: verdict?.ok ? "var(--color-right)" : "var(--color-again)" }}>
+        {verdict && `${verdict.ok ? "✓" : "○"} ${verdictWords(verdict)}`}
+      </p>
+    </form>
+  );
+}

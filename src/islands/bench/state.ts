@@ -1,0 +1,93 @@
+import type { Contrast } from "../../core/light.ts";
+
+/** Which gap the suggestions are for: beside or in place of the word at an index. */
+export interface Gap {
+  readonly kind: "after" | "instead" | "before";
+  readonly index: number;
+}
+
+export interface BenchState {
+  readonly words: readonly string[];
+  readonly gap: Gap;
+  readonly focus: readonly string[];
+  readonly contrasts: readonly Contrast[];
+  readonly length: number;
+  readonly start: string;
+  readonly title: string;
+  readonly chainId: string | undefined;
+  /** The words as they stand in the database, to know whether anything is unsaved. */
+  readonly saved: string;
+  readonly past: readonly (readonly string[])[];
+  readonly future: readonly (readonly string[])[];
+}
+
+export type BenchAction =
+  | { readonly type: "words"; readonly words: readonly string[]; readonly gap?: Gap }
+  | { readonly type: "undo" }
+  | { readonly type: "redo" }
+  | { readonly type: "gap"; readonly gap: Gap }
+  | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
+  | { readonly type: "shape"; readonly length?: number; readonly start?: string }
+  | { readonly type: "title"; readonly title: string }
+  | { readonly type: "saved"; readonly chainId: string; readonly title: string; readonly saved: string };
+
+/** What is compared to tell saved from unsaved. */
+export const fingerprint = (words: readonly string[], title: string) => JSON.stringify([words, title]);
+
+const inRange = (gap: Gap, words: readonly string[]): Gap => ({
+  ...gap,
+  index: Math.max(0, Math.min(gap.index, words.length - 1)),
+});
+
+export function benchReducer(state: BenchState, action: BenchAction): BenchState {
+  switch (action.type) {
+    case "words":
+      return {
+        ...state,
+        words: action.words,
+        gap: inRange(action.gap ?? state.gap, action.words),
+        past: [...state.past, state.words],
+        future: [],
+      };
+    case "undo": {
+      const words = state.past.at(-1);
+      if (!words) return state;
+      return { ...state, words, gap: inRange(state.gap, words), past: state.past.slice(0, -1), future: [state.words, ...state.future] };
+    }
+    case "redo": {
+      const [words, ...future] = state.future;
+      if (!words) return state;
+      return { ...state, words, gap: inRange(state.gap, words), past: [...state.past, state.words], future };
+    }
+    case "gap":
+      return { ...state, gap: inRange(action.gap, state.words) };
+    case "aim":
+      return { ...state, focus: action.focus ?? state.focus, contrasts: action.contrasts ?? state.contrasts };
+    case "shape":
+      return { ...state, length: action.length ?? state.length, start: action.start ?? state.start };
+    case "title":
+      return { ...state, title: action.title };
+    case "saved":
+      return { ...state, chainId: action.chainId, title: action.title, saved: action.saved };
+  }
+}
+
+/** The words on either side of a gap. */
+export function sidesOf({ words, gap }: Pick<BenchState, "words" | "gap">): { before?: string; after?: string } {
+  const { kind, index } = gap;
+  const before = kind === "after" ? words[index] : words[index - 1];
+  const after = kind === "before" ? words[index] : words[index + 1];
+  return { ...(before !== undefined && { before }), ...(after !== undefined && { after }) };
+}
+
+/** The chain with a word put into a gap, and the gap to look at next. */
+export function putIn({ words, gap }: Pick<BenchState, "words" | "gap">, word: string): { words: string[]; gap: Gap } {
+  const next = [...words];
+  if (gap.kind === "instead") {
+    next[gap.index] = word;
+    return { words: next, gap };
+  }
+  const at = words.length === 0 ? 0 : gap.kind === "after" ? gap.index + 1 : gap.index;
+  next.splice(at, 0, word);
+  return { words: next, gap: { kind: "after", index: at } };
+}

@@ -1,0 +1,38 @@
+/** What the server answers when it refuses: code, what happened, what to do next. */
+export interface Refusal {
+  readonly code: string;
+  readonly message: string;
+  readonly hint: string;
+}
+
+/** A refusal, or a server that cannot be reached. */
+export class RequestError extends Error {
+  readonly refusal: Refusal | undefined;
+
+  constructor(refusal: Refusal | undefined) {
+    super(refusal ? `${refusal.message} ${refusal.hint}` : "Zip Step cannot be reached. Nothing is lost; try again when it runs.");
+    this.name = "RequestError";
+    this.refusal = refusal;
+  }
+
+  /** True when sending again later can help: no answer, or the server's own trouble. */
+  get passing(): boolean {
+    return this.refusal === undefined || this.refusal.code === "internal" || this.refusal.code === "folder-in-use";
+  }
+}
+
+/** Calls an endpoint. @throws RequestError */
+export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      ...(body !== undefined && { headers: { "content-type": "application/json" }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new RequestError(undefined);
+  }
+  const answer = (await response.json().catch(() => undefined)) as { error?: Refusal } | undefined;
+  if (!response.ok) throw new RequestError(answer?.error);
+  return answer as T;
+}

@@ -1,0 +1,157 @@
+import { Dialog } from "radix-ui";
+import { useMemo, useState } from "react";
+import { POSITION_NAME } from "../../components/words/reasons.ts";
+import { soundName } from "../../components/words/sounds.ts";
+import { CHANGE_POSITIONS } from "../../core/light.ts";
+import type { EvidenceReport } from "../../server/evidence.ts";
+import { OpenedResponses } from "./OpenedResponses.tsx";
+
+interface Props {
+  readonly report: EvidenceReport;
+  /** Whose evidence: the group's name or a nickname. */
+  readonly whose: string;
+}
+
+interface Opened {
+  readonly title: string;
+  readonly ids: readonly string[];
+}
+
+type Row = EvidenceReport["rows"][number];
+
+const saidName = (said: string) => (said === "" ? "left out" : soundName(said.split("+")));
+const inHundred = (part: number) => Math.round(part * 100);
+
+/** Which sound was read as which, how often, out of how many chances, where in the word. */
+export default function See({ report, whose }: Props) {
+  const [opened, setOpened] = useState<Opened>();
+  const [onlyWrong, setOnlyWrong] = useState(true);
+  const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
+  return (
+    <>
+      <div className="mb-3 flex items-center justify-between gap-4">
+        <p className="text-quiet">
+          {report.responseCount} readings in {report.lessonCount} lessons. Press any figure to see the readings behind it.
+        </p>
+        <label className="flex min-h-10 items-center gap-2">
+          <input type="checkbox" className="size-4" checked={!onlyWrong} onChange={(event) => setOnlyWrong(!event.target.checked)} />
+          also what was always right
+        </label>
+      </div>
+      {rows.length === 0 ? (
+        <p className="rounded-xl border border-rule bg-sheet p-8 text-center text-quiet">
+          {report.responseCount === 0 ? "Nothing marked yet. Teach a chain and mark what each learner reads." : "Nothing was read as something else."}
+        </p>
+      ) : (
+        <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
+          <table className="w-full border-collapse" aria-label={`What ${whose} read as what`}>
+            <thead className="text-left">
+              <tr className="label-row border-b border-rule text-[12.5px] text-quiet">
+                <th scope="col" className="px-4 py-2.5 font-semibold">In the word</th>
+                <th scope="col" className="px-3 py-2.5 font-semibold">Read as</th>
+                <th scope="col" className="w-[270px] px-3 py-2.5 font-semibold">How often, and how sure</th>
+                {CHANGE_POSITIONS.map((position) => (
+                  <th key={position} scope="col" className="px-3 py-2.5 text-right font-semibold">
+                    {POSITION_NAME[position]}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <EvidenceRow key={row.gpc} row={row} onOpen={setOpened} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <Dialog.Root open={opened !== undefined} onOpenChange={(open) => !open && setOpened(undefined)}>
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+          <Dialog.Content aria-describedby={undefined} className="fixed inset-y-0 right-0 flex w-[min(460px,94vw)] flex-col bg-sheet shadow-2xl">
+            {opened && <OpenedResponses title={opened.title} ids={opened.ids} responses={report.responses} />}
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </>
+  );
+}
+
+function EvidenceRow({ row, onOpen }: { row: Row; onOpen: (opened: Opened) => void }) {
+  const name = `${row.grapheme} ${soundName(row.phonemes)}`;
+  return (
+    <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
+      <th scope="row" className="whitespace-nowrap px-4 py-2 text-left font-normal">
+        <span className="inline-block min-w-12 font-learner text-[22px]">{row.grapheme}</span>
+        <span className="text-quiet">{soundName(row.phonemes)}</span>
+      </th>
+      <td className="px-3 py-2">
+        <div className="flex flex-wrap gap-1.5">
+          {row.saidInstead.map(({ said, responses }) => (
+            <button
+              key={said}
+              type="button"
+              className="min-h-9 rounded-lg border border-rule bg-again-soft px-2.5 text-left hover:border-again"
+              onClick={() => onOpen({ title: `${name} read as ${saidName(said)}`, ids: responses })}
+            >
+              {saidName(said)} <b>×{responses.length}</b>
+            </button>
+          ))}
+          {row.pattern && <span className="self-center rounded-full border border-again px-2 text-[12.5px] font-semibold text-again">a pattern</span>}
+        </div>
+      </td>
+      <td className="px-3 py-2">
+        <button
+          type="button"
+          className="w-full rounded-lg px-1 py-1 text-left hover:bg-paper"
+          title={`Between ${inHundred(row.interval.low)} and ${inHundred(row.interval.high)} in 100, as far as the count can say (Wilson, 95 %)`}
+          onClick={() => onOpen({ title: `Every chance to read ${name}`, ids: row.chances })}
+        >
+          <span className="tabular-nums">
+            <b>{row.wrong.length}</b> of {row.chances.length} chances
+          </span>
+          <IntervalBar row={row} />
+        </button>
+      </td>
+      {CHANGE_POSITIONS.map((position) => {
+        const { chances, wrong } = row.byPosition[position];
+        return (
+          <td key={position} className="px-3 py-2 text-right tabular-nums">
+            {chances.length === 0 ? (
+              <span className="text-quiet">–</span>
+            ) : (
+              <button
+                type="button"
+                className="min-h-9 whitespace-nowrap rounded-lg px-2 hover:bg-paper"
+                aria-label={`${wrong.length} of ${chances.length} at the ${POSITION_NAME[position]}`}
+                onClick={() =>
+                  onOpen({
+                    title: `${name} at the ${POSITION_NAME[position]}`,
+                    ids: wrong.length > 0 ? wrong : chances,
+                  })
+                }
+              >
+                <b>{wrong.length}</b>
+                <span className="text-quiet"> of {chances.length}</span>
+              </button>
+            )}
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
+
+/** The share read as something else as a dot, with what the count allows as a line. */
+function IntervalBar({ row }: { row: Row }) {
+  const share = row.wrong.length / row.chances.length;
+  return (
+    <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-hairline">
+      <span
+        className="absolute inset-y-0 rounded-full bg-again/35"
+        style={{ left: `${row.interval.low * 100}%`, width: `${(row.interval.high - row.interval.low) * 100}%` }}
+      />
+      <span className="absolute top-1/2 size-3 -translate-x-1/2 -translate-y-1/2 rounded-full bg-again" style={{ left: `${share * 100}%` }} />
+    </span>
+  );
+}

@@ -1,0 +1,109 @@
+import { useState } from "react";
+import { soundName } from "../../components/words/sounds.ts";
+import { SEQUENCES, sequenceById } from "../../core/light.ts";
+import type { Group } from "../../server/groups.ts";
+import type { TodayCard } from "../../server/today.ts";
+import { call } from "../client.ts";
+
+/** A group: where it stands (and moving it on), last time, what slipped, and the way to today's chain. */
+export default function GroupCard({ card }: { readonly card: TodayCard }) {
+  const [group, setGroup] = useState<Group>(card.group);
+  const [failure, setFailure] = useState("");
+  const sequence = sequenceById(group.sequenceId);
+
+  const move = async (to: { sequenceId: string; step: number }) => {
+    setFailure("");
+    try {
+      setGroup(await call<Group>("PATCH", `/api/groups/${group.id}`, to));
+    } catch (error) {
+      setFailure((error as Error).message);
+    }
+  };
+
+  return (
+    <article aria-label={group.name} className="flex flex-col rounded-xl border border-rule bg-sheet p-5">
+      <header className="flex items-baseline justify-between gap-3">
+        <h2 className="text-xl font-bold">{group.name}</h2>
+        <span className="text-quiet">{group.learners.map((l) => l.nickname).join(", ") || "no learners yet"}</span>
+      </header>
+
+      <div className="mt-4 grid grid-cols-2 gap-2">
+        <label>
+          <span className="label mb-1">Order of teaching</span>
+          <select className="field" value={group.sequenceId} onChange={(event) => move({ sequenceId: event.target.value, step: 1 })}>
+            {SEQUENCES.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="label mb-1">Taught up to</span>
+          <select className="field" value={group.step} onChange={(event) => move({ sequenceId: group.sequenceId, step: Number(event.target.value) })}>
+            {sequence?.steps.map(({ number, name }) => (
+              <option key={number} value={number}>
+                {number} · {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      {failure && (
+        <p role="alert" className="mt-2 text-again">
+          {failure}
+        </p>
+      )}
+
+      <dl className="mt-4 flex-1 space-y-3">
+        <div>
+          <dt className="label">Last time</dt>
+          <dd>
+            {card.last ? (
+              <>
+                <span className="font-learner text-[17px]">{card.last.title}</span>
+                <span className="text-quiet"> · {new Date(card.last.startedAt).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: "UTC" })}</span>
+                {!card.last.endedAt && (
+                  <a className="ml-2 font-semibold underline" href={`/teach/${card.last.id}`}>
+                    go on with it
+                  </a>
+                )}
+              </>
+            ) : (
+              <span className="text-quiet">Nothing taught yet.</span>
+            )}
+          </dd>
+        </div>
+        <div>
+          <dt className="label">What slipped</dt>
+          <dd>
+            {card.slips.length === 0 && <span className="text-quiet">No pattern in the records so far.</span>}
+            <ul>
+              {card.slips.map((slip) => (
+                <li key={`${slip.learner} ${slip.grapheme}`}>
+                  <a className="hover:underline" href={`/see?group=${group.id}&learner=${slip.learnerId}`}>
+                    {slip.learner}: <b className="font-learner text-[17px]">{slip.grapheme}</b> read as{" "}
+                    {soundName(slip.said === "" ? [] : slip.said.split("+"))}
+                    <span className="text-quiet">
+                      {" "}
+                      · {slip.times} of {slip.chances} chances
+                    </span>
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </dd>
+        </div>
+      </dl>
+
+      <div className="mt-5 flex gap-2">
+        <a className="button button-main flex items-center" href={`/bench?group=${group.id}`}>
+          Make a chain
+        </a>
+        <a className="button flex items-center" href={`/see?group=${group.id}`}>
+          Evidence
+        </a>
+      </div>
+    </article>
+  );
+}

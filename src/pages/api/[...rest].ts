@@ -1,0 +1,9 @@
+import { AppError } from "../../server/errors.ts";
+import { endpoint } from "../../server/http.ts";
+
+/** Any other address under /api: an answer in words, never a page. */
+export const ALL = endpoint({
+  run: async () => {
+    throw new AppError("not-found", "There is nothing at this address.");
+  },
+});

@@ -1,0 +1,106 @@
+import { boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
+import type { Contrast, RawAnswer, ResponseMode, ResponseVerdict } from "../../core/light.ts";
+
+const id = uuid("id").primaryKey();
+const stamps = {
+  createdAt: timestamp("created_at", { withTimezone: true }).notNull().defaultNow(),
+  updatedAt: timestamp("updated_at", { withTimezone: true }).notNull().defaultNow(),
+};
+
+/** What a chain or a session is aimed at, as GPC ids. */
+export interface Aim {
+  readonly focus: readonly string[];
+  readonly contrasts: readonly Contrast[];
+}
+
+/** Where a session stands, so that the place is never lost. */
+export interface Place {
+  readonly wordIndex: number;
+  readonly learnerId: string | null;
+}
+
+export const groups = pgTable("groups", {
+  id,
+  name: text("name").notNull(),
+  sequenceId: text("sequence_id").notNull(),
+  /** Counted from 1. */
+  step: integer("step").notNull(),
+  ...stamps,
+});
+
+/** A nickname is all that is kept of who a learner is. */
+export const learners = pgTable("learners", { id, nickname: text("nickname").notNull(), ...stamps });
+
+export const memberships = pgTable(
+  "memberships",
+  {
+    groupId: uuid("group_id").notNull().references(() => groups.id, { onDelete: "cascade" }),
+    learnerId: uuid("learner_id").notNull().references(() => learners.id, { onDelete: "cascade" }),
+    /** Order of the names along the edge of the Teach screen. */
+    seat: integer("seat").notNull(),
+    ...stamps,
+  },
+  (table) => [primaryKey({ columns: [table.groupId, table.learnerId] })],
+);
+
+export const chains = pgTable(
+  "chains",
+  {
+    id,
+    groupId: uuid("group_id").notNull().references(() => groups.id, { onDelete: "cascade" }),
+    title: text("title").notNull(),
+    words: jsonb("words").$type<readonly string[]>().notNull(),
+    aim: jsonb("aim").$type<Aim>().notNull(),
+    ...stamps,
+  },
+  (table) => [index("chains_by_group").on(table.groupId, table.updatedAt)],
+);
+
+export const sessions = pgTable(
+  "sessions",
+  {
+    id,
+    groupId: uuid("group_id").notNull().references(() => groups.id, { onDelete: "cascade" }),
+    chainId: uuid("chain_id").references(() => chains.id, { onDelete: "set null" }),
+    title: text("title").notNull(),
+    /** The words as they were taught: a chain edited later does not rewrite the past. */
+    words: jsonb("words").$type<readonly string[]>().notNull(),
+    aim: jsonb("aim").$type<Aim>().notNull(),
+    place: jsonb("place").$type<Place>().notNull(),
+    startedAt: timestamp("started_at", { withTimezone: true }).notNull(),
+    endedAt: timestamp("ended_at", { withTimezone: true }),
+    ...stamps,
+  },
+  (table) => [index("sessions_by_group").on(table.groupId, table.startedAt)],
+);
+
+/**
+ * Append-only. A correction is a new row that supersedes; an undone mark is a withdrawn row that
+ * supersedes. The current answer is the row that nothing supersedes and that is not withdrawn.
+ */
+export const responses = pgTable(
+  "responses",
+  {
+    /** Made by the browser, so that sending twice stores once. */
+    id,
+    sessionId: uuid("session_id").notNull().references(() => sessions.id, { onDelete: "cascade" }),
+    learnerId: uuid("learner_id").notNull().references(() => learners.id, { onDelete: "cascade" }),
+    wordIndex: integer("word_index").notNull(),
+    word: text("word").notNull(),
+    /** The reading asked for, as core/lexicon/asset.ts writes it: survives a new word list. */
+    target: text("target").notNull(),
+    mode: text("mode").$type<ResponseMode>().notNull(),
+    answer: jsonb("answer").$type<RawAnswer>().notNull(),
+    verdict: jsonb("verdict").$type<ResponseVerdict>().notNull(),
+    classifier: integer("classifier").notNull(),
+    supersedes: uuid("supersedes"),
+    withdrawn: boolean("withdrawn").notNull().default(false),
+    at: timestamp("at", { withTimezone: true }).notNull(),
+    ...stamps,
+  },
+  (table) => [
+    index("responses_by_session").on(table.sessionId),
+    index("responses_by_learner").on(table.learnerId, table.at),
+    index("responses_superseded").on(table.supersedes),
+  ],
+);

@@ -1,0 +1,133 @@
+import {
+  CLASSIFIER_VERSION,
+  classifyMarked,
+  planChain,
+  seededRandom,
+  sequenceById,
+  simulateReading,
+  taughtAt,
+  writeReading,
+} from "../../core/index.ts";
+import { chainTitle } from "../chains.ts";
+import type { Database, Queryable } from "../db/database.ts";
+import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
+import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
+
+const SEED = 20261124;
+const LESSONS_A_WEEK = 3;
+const WORDS = 8;
+const DAY = 24 * 60 * 60 * 1000;
+const MINUTE = 60 * 1000;
+
+/** An id in the form of a random UUID, from the seed: the demo is the same wherever it is planted. */
+function seededId(random: () => number): string {
+  const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16));
+  hex[12] = "4";
+  hex[16] = "89ab"[Math.floor(random() * 4)] as string;
+  return hex.join("").replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, "$1-$2-$3-$4-$5");
+}
+
+/**
+ * Plants the reading room: two groups, seven learners, five weeks of taught chains with every reading
+ * marked. Does nothing when the database already holds a group.
+ *
+ * @param now the lessons end yesterday
+ */
+export async function plantDemo(db: Database, now: Date): Promise<void> {
+  const [existing] = await db.select({ id: groups.id }).from(groups).limit(1);
+  if (existing) return;
+  const random = seededRandom(SEED);
+  await db.transaction(async (tx) => {
+    for (const group of READING_ROOM) await plantGroup(tx, group, now, random);
+  });
+}
+
+async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: () => number): Promise<void> {
+  const groupId = seededId(random);
+  await db.insert(groups).values({ id: groupId, name: group.name, sequenceId: group.sequenceId, step: group.step });
+  const members = group.learners.map((learner) => ({ ...learner, id: seededId(random) }));
+  await db.insert(learners).values(members.map(({ id, nickname }) => ({ id, nickname })));
+  await db
+    .insert(memberships)
+    .values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
+  const recent: string[][] = [];
+  for (const [week, lesson] of group.weeks.entries())
+    for (let k = 0; k < LESSONS_A_WEEK; k++) {
+      const daysAgo = (group.weeks.length - week) * 7 - k * 2;
+      const at = new Date(now.getTime() - daysAgo * DAY);
+      at.setUTCHours(10, 0, 0, 0);
+      const words = await plantLesson(db, { groupId, group, members, lesson, at, recent: recent.slice(-2).flat(), random });
+      recent.push(words);
+    }
+}
+
+async function plantLesson(
+  db: Queryable,
+  on: {
+    groupId: string;
+    group: DemoGroup;
+    members: readonly (DemoGroup["learners"][number] & { id: string })[];
+    lesson: DemoLesson;
+    at: Date;
+    recent: readonly string[];
+    random: () => number;
+  },
+): Promise<string[]> {
+  const { group, lesson, random } = on;
+  const sequence = sequenceById(group.sequenceId);
+  if (!sequence) throw new Error(`The demo names no sequence of ours: ${group.sequenceId}`);
+  const plans = planChain({
+    taught: taughtAt(sequence, lesson.step),
+    length: WORDS,
+    focus: lesson.focus,
+    contrasts: lesson.contrasts,
+    recent: on.recent,
+    seed: Math.floor(random() * 1e9),
+  });
+  if (!Array.isArray(plans)) throw new Error(`The demo's lesson at step ${lesson.step} has no chain`);
+  const plan = plans[0];
+  if (!plan) throw new Error("The planner answered with no plan");
+  const aim = { focus: lesson.focus, contrasts: lesson.contrasts };
+  const chainId = seededId(random);
+  const sessionId = seededId(random);
+  const title = chainTitle(plan.words);
+  const stamp = { createdAt: on.at, updatedAt: on.at };
+  const place = { wordIndex: WORDS - 1, learnerId: null };
+  await db.insert(chains).values({ id: chainId, groupId: on.groupId, title, words: plan.words, aim, ...stamp });
+  await db.insert(sessions).values({
+    id: sessionId,
+    groupId: on.groupId,
+    chainId,
+    title,
+    words: plan.words,
+    aim,
+    place,
+    startedAt: on.at,
+    endedAt: new Date(on.at.getTime() + 9 * MINUTE),
+    ...stamp,
+  });
+  const rows = plan.readings.flatMap((target, wordIndex) =>
+    on.members.map((member, seat) => {
+      if (!target) throw new Error("A planned word has no reading");
+      const answer = simulateReading(member, target, random);
+      const at = new Date(on.at.getTime() + wordIndex * MINUTE + seat * 12_000);
+      return {
+        id: seededId(random),
+        sessionId,
+        learnerId: member.id,
+        wordIndex,
+        word: target.word,
+        target: writeReading(target),
+        mode: "read" as const,
+        answer,
+        verdict: classifyMarked(target, answer),
+        classifier: CLASSIFIER_VERSION,
+        at,
+        createdAt: at,
+        updatedAt: at,
+      };
+    }),
+  );
+  await db.insert(responses).values(rows);
+  return [...plan.words];
+}

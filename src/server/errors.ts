@@ -1,0 +1,41 @@
+/** Every error the application itself raises: what happened, and what to do next. */
+const CATALOGUE = {
+  "not-json": { status: 400, hint: "Send the request as JSON with the header content-type: application/json." },
+  invalid: { status: 400, hint: "Mend the fields named and send it again; nothing was stored." },
+  "too-large": { status: 413, hint: "Send less at once; nothing was stored." },
+  "not-found": { status: 404, hint: "Go back to Today and choose again: it may have been removed." },
+  conflict: { status: 409, hint: "Reload the page to see what is stored, then try again." },
+  "folder-in-use": {
+    status: 503,
+    hint: "Stop the other Zip Step first, or give this one its own folder: ZIP_STEP_DATA=./data/other npm start",
+  },
+  internal: { status: 500, hint: "Try again; if it happens again, restart Zip Step. Marks on this screen are kept until they are stored." },
+} as const;
+
+export type ErrorCode = keyof typeof CATALOGUE;
+
+/** An error a person can act on. Messages never hold a learner's name. */
+export class AppError extends Error {
+  readonly code: ErrorCode;
+  /** What is wrong, field by field, for "invalid". */
+  readonly fields: readonly { readonly field: string; readonly message: string }[];
+
+  constructor(code: ErrorCode, message: string, fields: AppError["fields"] = []) {
+    super(message);
+    this.name = "AppError";
+    this.code = code;
+    this.fields = fields;
+  }
+
+  get status(): number {
+    return CATALOGUE[this.code].status;
+  }
+
+  get hint(): string {
+    return CATALOGUE[this.code].hint;
+  }
+}
+
+export function notFound(what: string): AppError {
+  return new AppError("not-found", `There is no such ${what}.`);
+}

@@ -1,0 +1,49 @@
+import { z } from "zod";
+import { gpcById, OUTCOMES, phoneme, SEQUENCES } from "../core/light.ts";
+import { AppError } from "./errors.ts";
+
+/** Fields that several endpoints share, each with its refusal in words. */
+export const idField = z.uuid("must be an id that Zip Step made");
+
+export const wordField = z
+  .string()
+  .trim()
+  .toLowerCase()
+  .min(1, "a word has at least one letter")
+  .max(30, "a word has at most 30 letters")
+  .regex(/^[a-z]+$/, "a word is written with the letters a to z");
+
+export const gpcField = z.string().refine((id) => gpcById(id) !== undefined, "is not a correspondence of the table");
+
+export const aimField = z.object({
+  focus: z.array(gpcField).max(20, "at most 20 at once"),
+  contrasts: z.array(z.object({ a: gpcField, b: gpcField })).max(10, "at most 10 at once"),
+});
+
+export const sequenceField = z
+  .string()
+  .refine((id) => SEQUENCES.some((sequence) => sequence.id === id), "is not a sequence that Zip Step knows");
+
+export const answerField = z
+  .object({
+    outcome: z.enum(OUTCOMES, `must be one of ${OUTCOMES.join(", ")}`),
+    substitutions: z
+      .array(
+        z.object({
+          unit: z.number().int().min(0).max(30),
+          said: z.array(z.string().refine((id) => phoneme(id) !== undefined, "is not a sound of the inventory")).max(3),
+        }),
+      )
+      .max(30),
+  })
+  .refine(
+    ({ outcome, substitutions }) => outcome === "wrong" || substitutions.length === 0,
+    "sounds said instead go with the outcome wrong",
+  );
+
+/** An id from a path. @throws AppError "not-found": an id that cannot be one names nothing */
+export function pathId(value: string | undefined, what: string): string {
+  const parsed = idField.safeParse(value);
+  if (!parsed.success) throw new AppError("not-found", `There is no such ${what}.`);
+  return parsed.data;
+}

@@ -1,0 +1,189 @@
+import { and, asc, eq, inArray, isNull, type SQL } from "drizzle-orm";
+import { alias } from "drizzle-orm/pg-core";
+import { z } from "zod";
+import {
+  CLASSIFIER_VERSION,
+  classifyMarked,
+  describeChain,
+  type RawAnswer,
+  type ResponseVerdict,
+  readReading,
+  type Segmentation,
+  writeReading,
+} from "../core/index.ts";
+import type { Queryable } from "./db/database.ts";
+import { learners, memberships, responses, sessions } from "./db/schema.ts";
+import { AppError, notFound } from "./errors.ts";
+import { answerField, idField } from "./fields.ts";
+import { getSession, type Session } from "./sessions.ts";
+
+/** The current answer of one learner to one word of one session. */
+export interface StoredResponse {
+  readonly id: string;
+  readonly sessionId: string;
+  readonly learnerId: string;
+  readonly wordIndex: number;
+  readonly word: string;
+  readonly answer: RawAnswer;
+  readonly verdict: ResponseVerdict;
+  readonly supersedes: string | null;
+  readonly withdrawn: boolean;
+  readonly at: string;
+}
+
+export const newResponseInput = z.object({
+  /** Made by the browser. */
+  id: idField,
+  sessionId: idField,
+  learnerId: idField,
+  wordIndex: z.number().int().min(0),
+  mode: z.enum(["read", "built"]),
+  answer: answerField,
+  supersedes: idField.nullable().default(null),
+  /** True to take a mark back: the row supersedes it and counts for nothing. */
+  withdrawn: z.boolean().default(false),
+  at: z.iso.datetime({ offset: true, message: "must be a time such as 2026-11-24T09:30:00Z" }),
+});
+
+export type NewResponse = z.infer<typeof newResponseInput>;
+
+const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
+  id: row.id,
+  sessionId: row.sessionId,
+  learnerId: row.learnerId,
+  wordIndex: row.wordIndex,
+  word: row.word,
+  answer: row.answer,
+  verdict: row.verdict,
+  supersedes: row.supersedes,
+  withdrawn: row.withdrawn,
+  at: row.at.toISOString(),
+});
+
+/** The reading of a session's word that its chain is about. @throws AppError "invalid" */
+export function targetOf(session: Session, wordIndex: number): Segmentation {
+  const { readings } = describeChain(session.words, session.aim);
+  const target = readings[wordIndex];
+  if (!target)
+    throw new AppError("invalid", `The chain has no word ${wordIndex + 1} that can be marked.`, [
+      { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
+    ]);
+  return target;
+}
+
+async function checkMember(db: Queryable, session: Session, learnerId: string): Promise<void> {
+  const [learner] = await db.select({ id: learners.id }).from(learners).where(eq(learners.id, learnerId));
+  if (!learner) throw notFound("learner");
+  const [member] = await db
+    .select({ id: memberships.learnerId })
+    .from(memberships)
+    .where(and(eq(memberships.groupId, session.groupId), eq(memberships.learnerId, learnerId)));
+  if (!member) throw new AppError("invalid", "That learner is not in the group that is being taught.");
+}
+
+/**
+ * Stores one mark. Sending the same mark again changes nothing and answers the stored row.
+ *
+ * @throws AppError "not-found" (session, learner, or superseded response), "invalid" (a unit the word does
+ * not have, a learner of another group), "conflict" (the id is taken by another mark)
+ */
+export async function storeResponse(db: Queryable, input: NewResponse): Promise<StoredResponse> {
+  const session = await getSession(db, input.sessionId);
+  await checkMember(db, session, input.learnerId);
+  const target = targetOf(session, input.wordIndex);
+  const beyond = input.answer.substitutions.find(({ unit }) => unit >= target.units.length);
+  if (beyond)
+    throw new AppError("invalid", `That word has ${target.units.length} graphemes.`, [
+      { field: "answer.substitutions", message: `unit must be from 0 to ${target.units.length - 1}` },
+    ]);
+  if (input.supersedes) {
+    const [old] = await db.select().from(responses).where(eq(responses.id, input.supersedes));
+    if (!old) throw notFound("earlier mark");
+    if (old.sessionId !== input.sessionId || old.learnerId !== input.learnerId || old.wordIndex !== input.wordIndex)
+      throw new AppError("invalid", "A correction belongs to the same learner and word as the mark it corrects.");
+  }
+  await db
+    .insert(responses)
+    .values({
+      id: input.id,
+      sessionId: input.sessionId,
+      learnerId: input.learnerId,
+      wordIndex: input.wordIndex,
+      word: target.word,
+      target: writeReading(target),
+      mode: input.mode,
+      answer: input.answer,
+      verdict: classifyMarked(target, input.answer),
+      classifier: CLASSIFIER_VERSION,
+      supersedes: input.supersedes,
+      withdrawn: input.withdrawn,
+      at: new Date(input.at),
+    })
+    .onConflictDoNothing();
+  const [row] = await db.select().from(responses).where(eq(responses.id, input.id));
+  if (!row || row.sessionId !== input.sessionId || row.learnerId !== input.learnerId || row.wordIndex !== input.wordIndex)
+    throw new AppError("conflict", "Another mark already has this id.");
+  return toStored(row);
+}
+
+/** Rows that nothing supersedes and that are not withdrawn, oldest first. */
+async function currentRows(db: Queryable, where: SQL | undefined) {
+  const later = alias(responses, "later");
+  return db
+    .select({ response: responses, learner: learners.nickname, sessionTitle: sessions.title })
+    .from(responses)
+    .innerJoin(sessions, eq(sessions.id, responses.sessionId))
+    .innerJoin(learners, eq(learners.id, responses.learnerId))
+    .leftJoin(later, eq(later.supersedes, responses.id))
+    .where(and(where, isNull(later.id), eq(responses.withdrawn, false)))
+    .orderBy(asc(responses.at), asc(responses.id));
+}
+
+/** What stands marked in a session: for Teach to show again after a reload. */
+export async function sessionResponses(db: Queryable, sessionId: string): Promise<StoredResponse[]> {
+  await getSession(db, sessionId);
+  const rows = await currentRows(db, eq(responses.sessionId, sessionId));
+  return rows.map(({ response }) => toStored(response));
+}
+
+/** A response with everything needed to count it and to show it. */
+export interface EvidenceResponse {
+  readonly id: string;
+  readonly learnerId: string;
+  readonly learner: string;
+  readonly sessionId: string;
+  readonly sessionTitle: string;
+  readonly word: string;
+  readonly target: Segmentation;
+  readonly mode: string;
+  readonly answer: RawAnswer;
+  readonly verdict: ResponseVerdict;
+  readonly at: string;
+}
+
+/** Current responses of a group's sessions, or of some learners wherever they were taught. */
+export async function evidenceResponses(
+  db: Queryable,
+  of: { readonly groupId: string; readonly learnerIds?: readonly string[] },
+): Promise<EvidenceResponse[]> {
+  const rows = await currentRows(
+    db,
+    and(
+      eq(sessions.groupId, of.groupId),
+      of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined,
+    ),
+  );
+  return rows.map(({ response, learner, sessionTitle }) => ({
+    id: response.id,
+    learnerId: response.learnerId,
+    learner,
+    sessionId: response.sessionId,
+    sessionTitle,
+    word: response.word,
+    target: readReading(response.word, response.target),
+    mode: response.mode,
+    answer: response.answer,
+    verdict: response.verdict,
+    at: response.at.toISOString(),
+  }));
+}

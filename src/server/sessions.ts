@@ -1,0 +1,106 @@
+import { randomUUID } from "node:crypto";
+import { desc, eq } from "drizzle-orm";
+import { z } from "zod";
+import { getChain } from "./chains.ts";
+import type { Queryable } from "./db/database.ts";
+import { type Aim, type Place, sessions } from "./db/schema.ts";
+import { AppError, notFound } from "./errors.ts";
+import { idField } from "./fields.ts";
+
+/** A chain being taught, or taught, to a group. */
+export interface Session {
+  readonly id: string;
+  readonly groupId: string;
+  readonly chainId: string | null;
+  readonly title: string;
+  readonly words: readonly string[];
+  readonly aim: Aim;
+  readonly place: Place;
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+}
+
+export const newSessionInput = z.object({ chainId: idField });
+
+export const sessionChangeInput = z
+  .object({
+    place: z.object({ wordIndex: z.number().int().min(0), learnerId: idField.nullable() }).optional(),
+    ended: z.boolean().optional(),
+  })
+  .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
+
+const toSession = (row: typeof sessions.$inferSelect): Session => ({
+  id: row.id,
+  groupId: row.groupId,
+  chainId: row.chainId,
+  title: row.title,
+  words: row.words,
+  aim: row.aim,
+  place: row.place,
+  startedAt: row.startedAt.toISOString(),
+  endedAt: row.endedAt?.toISOString() ?? null,
+});
+
+/** @throws AppError "not-found" */
+export async function getSession(db: Queryable, id: string): Promise<Session> {
+  const [row] = await db.select().from(sessions).where(eq(sessions.id, id));
+  if (!row) throw notFound("session");
+  return toSession(row);
+}
+
+/** A group's sessions, the latest first. */
+export async function listSessions(db: Queryable, groupId: string, most = 20): Promise<Session[]> {
+  const rows = await db
+    .select()
+    .from(sessions)
+    .where(eq(sessions.groupId, groupId))
+    .orderBy(desc(sessions.startedAt))
+    .limit(most);
+  return rows.map(toSession);
+}
+
+/** Starts teaching a chain: its words are copied, so that later edits do not rewrite what was taught. */
+export async function startSession(db: Queryable, chainId: string, now: Date): Promise<Session> {
+  const chain = await getChain(db, chainId);
+  const id = randomUUID();
+  await db.insert(sessions).values({
+    id,
+    groupId: chain.groupId,
+    chainId,
+    title: chain.title,
+    words: chain.words,
+    aim: chain.aim,
+    place: { wordIndex: 0, learnerId: null },
+    startedAt: now,
+  });
+  return getSession(db, id);
+}
+
+/** Keeps the place, or ends the session. @throws AppError "not-found", "invalid" */
+export async function changeSession(
+  db: Queryable,
+  id: string,
+  change: z.infer<typeof sessionChangeInput>,
+  now: Date,
+): Promise<Session> {
+  const session = await getSession(db, id);
+  if (change.place && change.place.wordIndex >= session.words.length)
+    throw new AppError("invalid", `The chain has ${session.words.length} words.`, [
+      { field: "place.wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
+    ]);
+  await db
+    .update(sessions)
+    .set({
+      ...(change.place && { place: change.place }),
+      ...(change.ended !== undefined && { endedAt: change.ended ? now : null }),
+      updatedAt: now,
+    })
+    .where(eq(sessions.id, id));
+  return getSession(db, id);
+}
+
+/** Words of the group's last sessions: the planner passes over them where it can. */
+export async function recentWords(db: Queryable, groupId: string, lessons = 3): Promise<string[]> {
+  const latest = await listSessions(db, groupId, lessons);
+  return [...new Set(latest.flatMap((session) => session.words))];
+}

@@ -1,0 +1,49 @@
+import type { Queryable } from "./db/database.ts";
+import { type EvidenceReport, evidenceReport } from "./evidence.ts";
+import { type Group, listGroups } from "./groups.ts";
+import { listSessions, type Session } from "./sessions.ts";
+
+/** One group on Today: where it stands, what happened last, what most needs a look. */
+export interface TodayCard {
+  readonly group: Group;
+  readonly last: Pick<Session, "id" | "title" | "startedAt" | "endedAt"> | undefined;
+  /** The most telling substitutions of each learner, at most three in all. */
+  readonly slips: readonly {
+    readonly learner: string;
+    readonly learnerId: string;
+    readonly grapheme: string;
+    readonly said: string;
+    readonly times: number;
+    readonly chances: number;
+  }[];
+}
+
+const SLIPS_SHOWN = 3;
+
+function topSlip(report: EvidenceReport) {
+  const row = report.rows.find(({ pattern }) => pattern);
+  const said = row?.saidInstead[0];
+  return row && said
+    ? { grapheme: row.grapheme, said: said.said, times: said.responses.length, chances: row.chances.length, low: row.interval.low }
+    : undefined;
+}
+
+export async function todayCards(db: Queryable): Promise<TodayCard[]> {
+  const groups = await listGroups(db);
+  return Promise.all(
+    groups.map(async (group) => {
+      const [last] = await listSessions(db, group.id, 1);
+      const slips = [];
+      for (const learner of group.learners) {
+        const slip = topSlip(await evidenceReport(db, { group: group.id, learner: learner.id }));
+        if (slip) slips.push({ ...slip, learner: learner.nickname, learnerId: learner.id });
+      }
+      slips.sort((a, b) => b.low - a.low);
+      return {
+        group,
+        last: last && { id: last.id, title: last.title, startedAt: last.startedAt, endedAt: last.endedAt },
+        slips: slips.slice(0, SLIPS_SHOWN).map(({ low: _, ...slip }) => slip),
+      };
+    }),
+  );
+}
