@@ -14,8 +14,8 @@ import { align, cmuPhones } from "../src/core/spelling/align.ts";
 import { gpcById } from "../src/core/spelling/gpc.ts";
 import type { Segmentation, Unit } from "../src/core/spelling/segmentation.ts";
 import { LEFT_OUT } from "../src/data/lexicon/left-out.ts";
-import { WRONG_LISTINGS } from "../src/data/lexicon/wrong-listings.ts";
 import { SPARED, UNSUITABLE } from "../src/data/lexicon/unsuitable.ts";
+import { WRONG_LISTINGS } from "../src/data/lexicon/wrong-listings.ts";
 
 const require = createRequire(import.meta.url);
 const VERSION = "2026-11-24";
@@ -210,7 +210,12 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[] } {
         licence: "WordNet licence (Princeton), packaged MIT",
         use: "parts of speech",
       },
-      { name: "naughty-words", version: versionOf("naughty-words"), licence: "CC-BY-4.0", use: "start of the never list" },
+      {
+        name: "naughty-words",
+        version: versionOf("naughty-words"),
+        licence: "CC-BY-4.0",
+        use: "start of the never list",
+      },
     ],
     unsplittable: unsplit.sort(),
     unsuitable,

@@ -26,7 +26,9 @@ function portIsFree() {
 
 if (!(await portIsFree())) {
   console.error(`Port ${port} is busy: another program (or another Zip Step) uses it.`);
-  console.error(`Stop that one, or pick another port: ZIP_STEP_PORT=${port === 4322 ? 4323 : 4322} npm ${process.env.ZIP_STEP_DEMO === "1" ? "run demo" : "start"}`);
+  console.error(
+    `Stop that one, or pick another port: ZIP_STEP_PORT=${port === 4322 ? 4323 : 4322} npm ${process.env.ZIP_STEP_DEMO === "1" ? "run demo" : "start"}`,
+  );
   process.exit(1);
 }
 

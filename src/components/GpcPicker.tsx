@@ -18,7 +18,11 @@ export function GpcPicker({ choices, onPick, children }: Props) {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger asChild>{children}</Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="start" sideOffset={6} className="z-20 w-64 rounded-lg border border-rule bg-sheet p-2 shadow-lg">
+        <Popover.Content
+          align="start"
+          sideOffset={6}
+          className="z-20 w-64 rounded-lg border border-rule bg-sheet p-2 shadow-lg"
+        >
           <Command label="Taught correspondences">
             <Command.Input className="field mb-1" placeholder="Type letters…" />
             <Command.List className="max-h-72 overflow-y-auto">

@@ -10,7 +10,11 @@ export class RequestError extends Error {
   readonly refusal: Refusal | undefined;
 
   constructor(refusal: Refusal | undefined) {
-    super(refusal ? `${refusal.message} ${refusal.hint}` : "Zip Step cannot be reached. Nothing is lost; try again when it runs.");
+    super(
+      refusal
+        ? `${refusal.message} ${refusal.hint}`
+        : "Zip Step cannot be reached. Nothing is lost; try again when it runs.",
+    );
     this.name = "RequestError";
     this.refusal = refusal;
   }

@@ -9,7 +9,10 @@ const CATALOGUE = {
     status: 503,
     hint: "Stop the other Zip Step first, or give this one its own folder: ZIP_STEP_DATA=./data/other npm start",
   },
-  internal: { status: 500, hint: "Try again; if it happens again, restart Zip Step. Marks on this screen are kept until they are stored." },
+  internal: {
+    status: 500,
+    hint: "Try again; if it happens again, restart Zip Step. Marks on this screen are kept until they are stored.",
+  },
 } as const;
 
 export type ErrorCode = keyof typeof CATALOGUE;

@@ -21,7 +21,11 @@ export interface Group {
   readonly learners: readonly Learner[];
 }
 
-const nicknameField = z.string().trim().min(1, "a nickname has at least one letter").max(40, "a nickname has at most 40 letters");
+const nicknameField = z
+  .string()
+  .trim()
+  .min(1, "a nickname has at least one letter")
+  .max(40, "a nickname has at most 40 letters");
 
 export const newGroupInput = z.object({
   name: z.string().trim().min(1, "a group needs a name").max(60, "a group's name has at most 60 letters"),
@@ -84,6 +88,9 @@ export async function createGroup(db: Queryable, input: z.infer<typeof newGroupI
 /** Puts a group at a step of a sequence. @throws AppError "not-found", "invalid" */
 export async function moveGroup(db: Queryable, id: string, to: z.infer<typeof moveGroupInput>): Promise<Group> {
   checkStepExists(to.sequenceId, to.step);
-  await db.update(groups).set({ ...to, updatedAt: new Date() }).where(eq(groups.id, id));
+  await db
+    .update(groups)
+    .set({ ...to, updatedAt: new Date() })
+    .where(eq(groups.id, id));
   return getGroup(db, id);
 }

@@ -33,13 +33,14 @@ export function parseInput<T>(schema: z.ZodType<T>, value: unknown): T {
 }
 
 function answerError(error: unknown): Response {
-  const known =
-    error instanceof AppError
-      ? error
-      : new AppError("internal", "Something went wrong inside Zip Step.");
+  const known = error instanceof AppError ? error : new AppError("internal", "Something went wrong inside Zip Step.");
   // The cause is for the log; parameters (which may hold a nickname) are not.
   if (known.code === "internal" && !(error instanceof ZodError))
-    console.error(error instanceof Error ? `${error.name}: ${String(error.cause ?? error.message).split("\n")[0]}` : "unknown error");
+    console.error(
+      error instanceof Error
+        ? `${error.name}: ${String(error.cause ?? error.message).split("\n")[0]}`
+        : "unknown error",
+    );
   return json(known.status, {
     error: { code: known.code, message: known.message, hint: known.hint, fields: known.fields },
   });

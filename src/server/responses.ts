@@ -121,7 +121,12 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
     })
     .onConflictDoNothing();
   const [row] = await db.select().from(responses).where(eq(responses.id, input.id));
-  if (!row || row.sessionId !== input.sessionId || row.learnerId !== input.learnerId || row.wordIndex !== input.wordIndex)
+  if (
+    !row ||
+    row.sessionId !== input.sessionId ||
+    row.learnerId !== input.learnerId ||
+    row.wordIndex !== input.wordIndex
+  )
     throw new AppError("conflict", "Another mark already has this id.");
   return toStored(row);
 }
@@ -168,10 +173,7 @@ export async function evidenceResponses(
 ): Promise<EvidenceResponse[]> {
   const rows = await currentRows(
     db,
-    and(
-      eq(sessions.groupId, of.groupId),
-      of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined,
-    ),
+    and(eq(sessions.groupId, of.groupId), of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined),
   );
   return rows.map(({ response, learner, sessionTitle }) => ({
     id: response.id,

@@ -1,7 +1,7 @@
 import { describeChain, likelySounds, type Segmentation, type StepCheck } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { type Group, getGroup } from "./groups.ts";
-import { sessionResponses, type StoredResponse } from "./responses.ts";
+import { type StoredResponse, sessionResponses } from "./responses.ts";
 import { getSession, type Session } from "./sessions.ts";
 
 export interface TeachWord {
@@ -37,5 +37,10 @@ export async function teachPage(db: Queryable, sessionId: string): Promise<Teach
         ]
       : [],
   );
-  return { session, group: await getGroup(db, session.groupId), words, responses: await sessionResponses(db, sessionId) };
+  return {
+    session,
+    group: await getGroup(db, session.groupId),
+    words,
+    responses: await sessionResponses(db, sessionId),
+  };
 }

@@ -24,7 +24,13 @@ function topSlip(report: EvidenceReport) {
   const row = report.rows.find(({ pattern }) => pattern);
   const said = row?.saidInstead[0];
   return row && said
-    ? { grapheme: row.grapheme, said: said.said, times: said.responses.length, chances: row.chances.length, low: row.interval.low }
+    ? {
+        grapheme: row.grapheme,
+        said: said.said,
+        times: said.responses.length,
+        chances: row.chances.length,
+        low: row.interval.low,
+      }
     : undefined;
 }
 

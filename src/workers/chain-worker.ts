@@ -66,7 +66,11 @@ const api = {
   async plan({ standing, ...request }: PlanQuestion): Promise<ChainPlan[] | NoChain> {
     return planChain({ ...request, taught: taughtOf(standing) });
   },
-  async describe(words: readonly string[], focus: readonly string[], contrasts: readonly Contrast[]): Promise<ChainReport> {
+  async describe(
+    words: readonly string[],
+    focus: readonly string[],
+    contrasts: readonly Contrast[],
+  ): Promise<ChainReport> {
     return describeChain(words, { focus, contrasts });
   },
   async suggest({ standing, ...gap }: GapQuestion): Promise<Neighbour[]> {

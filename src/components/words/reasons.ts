@@ -145,8 +145,10 @@ export function verdictWords(verdict: WordVerdict): string {
   if ("fault" in verdict) return faultWords(verdict.fault);
   if (verdict.refusal) return refusalWords(verdict.refusal);
   if (verdict.repeated) return "Already in this chain.";
-  if (verdict.stepBefore && !verdict.stepBefore.single) return `From the word before: ${stepReasonWords(verdict.stepBefore.reason)}.`;
-  if (verdict.stepAfter && !verdict.stepAfter.single) return `To the word after: ${stepReasonWords(verdict.stepAfter.reason)}.`;
+  if (verdict.stepBefore && !verdict.stepBefore.single)
+    return `From the word before: ${stepReasonWords(verdict.stepBefore.reason)}.`;
+  if (verdict.stepAfter && !verdict.stepAfter.single)
+    return `To the word after: ${stepReasonWords(verdict.stepAfter.reason)}.`;
   const step = verdict.stepBefore ?? verdict.stepAfter;
   return `Fits${step ? `: ${stepSentence(step)}` : ""}${verdict.twoReadings ? " · can be said in two ways" : ""}`;
 }

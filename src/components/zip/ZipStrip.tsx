@@ -1,5 +1,5 @@
 import type { Move, Segmentation } from "../../core/light.ts";
-import { layoutZip, type ZipColumns } from "./layout.ts";
+import { LETTER_ROOM, layoutZip, STRIP, type ZipColumns, type ZipProportions, zipHeight } from "./layout.ts";
 
 export interface ZipChange {
   readonly kind: Move;
@@ -10,6 +10,7 @@ export interface ZipChange {
 interface Props {
   readonly word: Segmentation;
   readonly columns?: ZipColumns | undefined;
+  readonly proportions?: ZipProportions;
   /** Height of the letters in pixels. */
   readonly size: number;
   readonly change?: ZipChange | undefined;
@@ -20,20 +21,29 @@ interface Props {
   readonly pressed?: number | undefined;
 }
 
-const TAPE_GAP = 0.62;
-const OPEN_DROP = 0.75;
-
 /** A word over its zip: one tooth a unit, the thread of a split digraph under the letter between. */
-export function ZipStrip({ word, columns, size, change, closed, faint, onPressUnit, pressed }: Props) {
-  const { cells, width } = layoutZip(word, columns);
+export function ZipStrip({
+  word,
+  columns,
+  proportions = STRIP,
+  size,
+  change,
+  closed,
+  faint,
+  onPressUnit,
+  pressed,
+}: Props) {
+  const { cells, width } = layoutZip(word, proportions, columns);
   const px = (ems: number) => Math.round(ems * size * 10) / 10;
-  const thin = Math.max(2, size / 22);
-  const top = px(1.42);
-  const depth = px(0.34);
-  const bottom = top + px(TAPE_GAP);
+  const thin = Math.max(1.5, size * proportions.line);
+  const top = px(LETTER_ROOM);
+  const depth = px(proportions.toothDepth);
+  const bottom = top + px(proportions.tapeGap);
   const from = px(cells[0]?.x ?? 0);
   const to = px(width);
-  const height = bottom + px(closed === undefined ? 0.25 : OPEN_DROP + 0.35);
+  const height = px(zipHeight(proportions, closed !== undefined));
+  const hang = px(proportions.openDrop);
+  const bump = px(proportions.tapeGap * 0.32);
   const ink = faint ? "#8b8a88" : "var(--color-ink)";
   const accent = faint ? ink : "var(--color-change)";
   const isChanged = (unit: number) => change !== undefined && change.kind !== "take-away" && change.unit === unit;
@@ -50,15 +60,15 @@ export function ZipStrip({ word, columns, size, change, closed, faint, onPressUn
       style={{ overflow: "visible", fontFamily: "var(--font-learner)", maxWidth: "none" }}
     >
       <line x1={from} x2={to} y1={top} y2={top} stroke={ink} strokeWidth={thin * 1.2} strokeLinecap="round" />
-      <LowerTape from={from} to={to} y={bottom} shutUntil={shutUntil} drop={px(OPEN_DROP)} stroke={thin} faint={faint} />
+      <LowerTape from={from} to={to} y={bottom} shutUntil={shutUntil} drop={hang} stroke={thin} faint={faint} />
       {cells.slice(1).map((cell) => {
         const x = px(cell.x);
         if (x > shutUntil) return null;
-        const w = px(0.13);
+        const w = bump * 0.66;
         return (
           <path
             key={cell.unit}
-            d={`M${x - w} ${bottom} v${-px(0.2)} q0 ${-px(0.12)} ${w} ${-px(0.12)} t${w} ${px(0.12)} v${px(0.2)} z`}
+            d={`M${x - w} ${bottom} v${-bump} q0 ${-bump * 0.6} ${w} ${-bump * 0.6} t${w} ${bump * 0.6} v${bump} z`}
             fill="var(--color-tape)"
             opacity={faint ? 0.5 : 1}
           />
@@ -67,15 +77,15 @@ export function ZipStrip({ word, columns, size, change, closed, faint, onPressUn
       {cells.map((cell) => {
         const changed = isChanged(cell.unit);
         const centre = px(cell.x + cell.width / 2);
-        const half = px(cell.width / 2 - 0.22);
-        const slope = px(0.09);
+        const half = px(cell.width / 2 - (cell.width > 1.2 ? 0.22 : 0.1));
+        const slope = depth * 0.27;
         const color = changed ? accent : ink;
         const tail = cell.tail && px(cell.tail.x + cell.tail.width / 2);
         return (
           <g key={cell.unit}>
             {tail !== undefined && (
               <path
-                d={`M${centre} ${top + depth} C ${centre + px(0.4)} ${bottom + px(0.42)}, ${tail - px(0.1)} ${bottom + px(0.32)}, ${tail} ${top}`}
+                d={`M${centre} ${top + depth} C ${centre + px(0.35)} ${bottom + hang * 0.6}, ${tail - px(0.1)} ${bottom + hang * 0.45}, ${tail} ${top}`}
                 fill="none"
                 stroke={color}
                 strokeWidth={thin}
@@ -83,18 +93,18 @@ export function ZipStrip({ word, columns, size, change, closed, faint, onPressUn
             )}
             {tail !== undefined && <circle cx={tail} cy={top} r={thin * 1.9} fill={color} />}
             <path
-              d={`M${centre - half} ${top} h${half * 2} l${-slope} ${depth - px(0.06)} q${-px(0.02)} ${px(0.06)} ${-px(0.09)} ${px(0.06)} h${-(half * 2 - slope * 2 - px(0.18))} q${-px(0.07)} 0 ${-px(0.09)} ${-px(0.06)} z`}
+              d={`M${centre - half} ${top} h${half * 2} l${-slope} ${depth - slope * 0.6} q${-slope * 0.2} ${slope * 0.6} ${-slope} ${slope * 0.6} h${-(half * 2 - slope * 4)} q${-slope * 0.8} 0 ${-slope} ${-slope * 0.6} z`}
               fill={color}
             />
             {changed && (
               <path
-                d={`M${centre - half - thin} ${top - px(0.26)} v${px(0.18)} h${(half + thin) * 2} v${-px(0.18)}`}
+                d={`M${centre - half - thin} ${top - depth * 0.75} v${depth * 0.5} h${(half + thin) * 2} v${-depth * 0.5}`}
                 fill="none"
                 stroke={accent}
                 strokeWidth={thin * 1.2}
               />
             )}
-            {changed && change?.kind === "add" && <GapMark x={centre} y={bottom} size={px(0.16)} />}
+            {changed && change?.kind === "add" && <GapMark x={centre} y={bottom} size={depth * 0.45} />}
             <Letters text={cell.letters} x={centre} size={size} color={color} bold={changed} />
             {tail !== undefined && <Letters text="e" x={tail} size={size} color={color} bold={changed} />}
             {onPressUnit && (
@@ -129,9 +139,9 @@ export function ZipStrip({ word, columns, size, change, closed, faint, onPressUn
       })}
       {change?.kind === "take-away" && (
         <rect
-          x={boundary(change.unit) - px(0.16)}
+          x={boundary(change.unit) - depth * 0.45}
           y={top}
-          width={px(0.32)}
+          width={depth * 0.9}
           height={depth}
           rx={px(0.05)}
           fill="var(--color-sheet)"
@@ -139,12 +149,24 @@ export function ZipStrip({ word, columns, size, change, closed, faint, onPressUn
           strokeWidth={thin}
         />
       )}
-      {closed !== undefined && <Slider x={shutUntil} y={top} size={size} stroke={thin} />}
+      {closed !== undefined && <Slider x={shutUntil} y={top} height={bottom - top} stroke={thin} />}
     </svg>
   );
 }
 
-function Letters({ text, x, size, color, bold }: { text: string; x: number; size: number; color: string; bold: boolean }) {
+function Letters({
+  text,
+  x,
+  size,
+  color,
+  bold,
+}: {
+  text: string;
+  x: number;
+  size: number;
+  color: string;
+  bold: boolean;
+}) {
   return (
     <text x={x} y={size * 0.98} textAnchor="middle" fontSize={size} fontWeight={bold ? 700 : 400} fill={color}>
       {text}
@@ -164,29 +186,53 @@ function GapMark({ x, y, size }: { x: number; y: number; size: number }) {
   );
 }
 
-function LowerTape(props: { from: number; to: number; y: number; shutUntil: number; drop: number; stroke: number; faint: boolean | undefined }) {
+function LowerTape(props: {
+  from: number;
+  to: number;
+  y: number;
+  shutUntil: number;
+  drop: number;
+  stroke: number;
+  faint: boolean | undefined;
+}) {
   const { from, to, y, shutUntil, drop } = props;
   const open = shutUntil < to;
   const bend = Math.min(to, shutUntil + drop * 1.6);
   const d = open
     ? `M${from} ${y} H${shutUntil} C ${shutUntil + (bend - shutUntil) / 2} ${y}, ${shutUntil + (bend - shutUntil) / 2} ${y + drop}, ${bend} ${y + drop} H${to}`
     : `M${from} ${y} H${to}`;
-  return <path d={d} fill="none" stroke="var(--color-tape)" strokeWidth={props.stroke} strokeLinecap="round" opacity={props.faint ? 0.5 : 1} />;
+  return (
+    <path
+      d={d}
+      fill="none"
+      stroke="var(--color-tape)"
+      strokeWidth={props.stroke}
+      strokeLinecap="round"
+      opacity={props.faint ? 0.5 : 1}
+    />
+  );
 }
 
-function Slider({ x, y, size, stroke }: { x: number; y: number; size: number; stroke: number }) {
-  const w = size * 0.13;
-  const h = size * 0.46;
+function Slider({ x, y, height, stroke }: { x: number; y: number; height: number; stroke: number }) {
+  const w = height * 0.26;
   return (
     <g>
       <path
-        d={`M${x - w} ${y - size * 0.08} q${w} ${-size * 0.06} ${w * 2} 0 l${-w * 0.35} ${h} q${-w * 0.65} ${size * 0.05} ${-w * 1.3} 0 z`}
+        d={`M${x - w} ${y - height * 0.2} q${w} ${-height * 0.14} ${w * 2} 0 l${-w * 0.35} ${height * 0.95} q${-w * 0.65} ${height * 0.1} ${-w * 1.3} 0 z`}
         fill="var(--color-sheet)"
         stroke="var(--color-ink)"
         strokeWidth={stroke * 1.1}
         strokeLinejoin="round"
       />
-      <line x1={x} x2={x} y1={y + h - size * 0.06} y2={y + h + size * 0.12} stroke="var(--color-ink)" strokeWidth={stroke * 2.2} strokeLinecap="round" />
+      <line
+        x1={x}
+        x2={x}
+        y1={y + height * 0.65}
+        y2={y + height * 1.2}
+        stroke="var(--color-ink)"
+        strokeWidth={stroke * 2.2}
+        strokeLinecap="round"
+      />
     </g>
   );
 }

@@ -22,11 +22,43 @@ function textWidth(text: string): number {
   return [...text].reduce((sum, letter) => sum + (WIDE.test(letter) ? 0.86 : NARROW.test(letter) ? 0.34 : 0.58), 0);
 }
 
-const PADDING = 0.56;
-const LEAST_CELL = 1.5;
-const TAIL_CELL = 1.15;
+/** Proportions of a strip, in ems of its letters. */
+export interface ZipProportions {
+  readonly padding: number;
+  readonly leastCell: number;
+  readonly tailCell: number;
+  /** From the upper tape down to the lower one. */
+  readonly tapeGap: number;
+  readonly toothDepth: number;
+  /** How far the lower tape hangs where the zip is open. */
+  readonly openDrop: number;
+  /** Line width. */
+  readonly line: number;
+}
 
-const cellWidth = (letters: string) => Math.max(LEAST_CELL, textWidth(letters) + PADDING * 2);
+/** In lists: teeth as wide as they are clear. */
+export const STRIP: ZipProportions = {
+  padding: 0.56,
+  leastCell: 1.5,
+  tailCell: 1.15,
+  tapeGap: 0.62,
+  toothDepth: 0.34,
+  openDrop: 0.75,
+  line: 1 / 22,
+};
+/** In Teach: the letters take the room, the zip stays thin under them. */
+export const BIG: ZipProportions = {
+  padding: 0.26,
+  leastCell: 0.98,
+  tailCell: 0.8,
+  tapeGap: 0.3,
+  toothDepth: 0.19,
+  openDrop: 0.28,
+  line: 1 / 46,
+};
+
+const cellWidth = (letters: string, { leastCell, padding }: ZipProportions) =>
+  Math.max(leastCell, textWidth(letters) + padding * 2);
 const head = (grapheme: string) => grapheme.split("-")[0] as string;
 
 /**
@@ -35,23 +67,38 @@ const head = (grapheme: string) => grapheme.split("-")[0] as string;
  */
 export type ZipColumns = ReadonlyMap<number, number>;
 
+/** Height of a whole strip in ems, letters included. */
+export function zipHeight(proportions: ZipProportions, open: boolean): number {
+  return LETTER_ROOM + proportions.tapeGap + (open ? proportions.openDrop + 0.1 : 0.25);
+}
+
+/** Room above the upper tape: ascender, letter and descender. */
+export const LETTER_ROOM = 1.42;
+
 const columnsOf = (word: Segmentation) => {
-  const vowel = Math.max(0, word.units.findIndex((_, k) => positionOf(word, k) === "medial"));
+  const vowel = Math.max(
+    0,
+    word.units.findIndex((_, k) => positionOf(word, k) === "medial"),
+  );
   return word.units.map((_, k) => k - vowel);
 };
 
-export function sharedColumns(words: readonly Segmentation[]): ZipColumns {
+export function sharedColumns(words: readonly Segmentation[], proportions = STRIP): ZipColumns {
   const widths = new Map<number, number>();
   for (const word of words)
     columnsOf(word).forEach((column, k) => {
-      const needed = cellWidth(head(word.units[k]?.grapheme ?? ""));
+      const needed = cellWidth(head(word.units[k]?.grapheme ?? ""), proportions);
       widths.set(column, Math.max(needed, widths.get(column) ?? 0));
     });
   return widths;
 }
 
 /** Lays a word out over shared columns. Strips of one chain start at the same x for the same column. */
-export function layoutZip(word: Segmentation, columns: ZipColumns = sharedColumns([word])): ZipLayout {
+export function layoutZip(
+  word: Segmentation,
+  proportions = STRIP,
+  columns: ZipColumns = sharedColumns([word], proportions),
+): ZipLayout {
   const first = Math.min(...columns.keys(), 0);
   const own = columnsOf(word);
   const xOf = (column: number) => {
@@ -66,7 +113,7 @@ export function layoutZip(word: Segmentation, columns: ZipColumns = sharedColumn
   word.units.forEach((unit, k) => {
     const column = own[k] as number;
     const x = xOf(column) + shift;
-    const width = columns.get(column) ?? LEAST_CELL;
+    const width = columns.get(column) ?? proportions.leastCell;
     cells.push({ unit: k, letters: head(unit.grapheme), x, width });
     right = x + width;
     if (unit.grapheme.includes("-")) {
@@ -76,9 +123,9 @@ export function layoutZip(word: Segmentation, columns: ZipColumns = sharedColumn
     // The e stands right after the letters it reaches over.
     const tailAt = open === undefined ? undefined : word.units[open]?.letters.at(-1);
     if (open !== undefined && tailAt === (unit.letters.at(-1) as number) + 1) {
-      cells[open] = { ...(cells[open] as ZipCell), tail: { x: right, width: TAIL_CELL } };
-      right += TAIL_CELL;
-      shift += TAIL_CELL;
+      cells[open] = { ...(cells[open] as ZipCell), tail: { x: right, width: proportions.tailCell } };
+      right += proportions.tailCell;
+      shift += proportions.tailCell;
       open = undefined;
     }
   });

@@ -1,8 +1,8 @@
 import type { LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-import { type ChangePosition, type Move } from "./moves.ts";
 import { unitKey } from "../spelling/unit-key.ts";
+import type { ChangePosition, Move } from "./moves.ts";
 import { checkReadings, type SingleStep } from "./step-compare.ts";
 
 /** A legal step out of a word. */
@@ -39,7 +39,7 @@ export function buildGraph(words: readonly LexiconWord[]): WordGraph {
       const keys = reading.units.map(unitKey);
       const node = nodes.push({ word, reading, keys }) - 1;
       push(whole, keys.join(" "), node);
-      keys.forEach((_, k) => push(masked, keys.map((key, n) => (n === k ? "*" : key)).join(" "), node));
+      for (let k = 0; k < keys.length; k++) push(masked, keys.map((key, n) => (n === k ? "*" : key)).join(" "), node);
     }
   });
   const found: Map<number, Edge>[] = words.map(() => new Map());

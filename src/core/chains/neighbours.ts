@@ -1,8 +1,8 @@
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, type Missing } from "../scope/decodable.ts";
-import { plannable } from "./allowed-words.ts";
 import { keyOfGpc } from "../spelling/unit-key.ts";
+import { plannable } from "./allowed-words.ts";
 import type { Edge, WordGraph } from "./graph.ts";
 import type { ChangePosition, Move } from "./moves.ts";
 import { graphOf } from "./planner.ts";
@@ -21,7 +21,8 @@ export interface Neighbour {
   readonly missing: readonly Missing[];
 }
 
-export interface GapRequest extends Pick<ChainRequest, "taught" | "focus" | "contrasts" | "recent" | "never" | "allowNotEverySchool"> {
+export interface GapRequest
+  extends Pick<ChainRequest, "taught" | "focus" | "contrasts" | "recent" | "never" | "allowNotEverySchool"> {
   /** The word before the gap, if there is one. */
   readonly before?: string;
   /** The word after the gap, if there is one. */

@@ -1,9 +1,9 @@
 import { inflectionOf } from "../lexicon/inflection.ts";
-import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
-import { plannable, refusalOf, type WordRefusal } from "./allowed-words.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { plannable, refusalOf, type WordRefusal } from "./allowed-words.ts";
 import { type ChainReport, describeChain } from "./describe.ts";
 import { buildGraph, type Edge, type WordGraph } from "./graph.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MIN_CHAIN_LENGTH } from "./request.ts";
@@ -27,15 +27,21 @@ export interface NoChain {
   readonly reason: NoChainReason;
 }
 
-/** Weights of the parts of a score, in one place. A step that tells a contrast apart outweighs all. */
+/**
+ * Weights of the parts of a score, in one place. Each aim's first few chances are worth most, so that a
+ * chain with several aims meets all of them before it meets one again.
+ */
 const WEIGHT = {
-  /** A step from one sound of a contrast to the other. */
+  /** A step from one sound of a contrast to the other: the first ones, then each further one. */
   contrastStep: 3,
+  contrastStepMore: 1.5,
   /** A word that holds a sound of a contrast. */
-  contrastWord: 0.8,
+  contrastWord: 0.5,
+  /** A word with a focus correspondence: the first ones, then each further one. */
+  focusWord: 2.6,
+  focusWordMore: 0.9,
   /** A step that brings or takes a focus correspondence. */
-  focusStep: 1.2,
-  focusWord: 1,
+  focusStep: 0.8,
   /** The commonest word against the rarest. */
   commonness: 1.2,
   /** A change in the same place as the one before, and each further one. */
@@ -46,6 +52,9 @@ const WEIGHT = {
   /** Luck, so that "three others" are others. */
   jitter: 0.5,
 } as const;
+
+/** How many chances of an aim count as its first ones. */
+const FIRST_CHANCES = 3;
 
 const BEAM_WIDTH = 140;
 /** How many paths may end in the same word: keeps the beam from filling with one family. */
@@ -59,6 +68,9 @@ interface Path {
   readonly length: number;
   readonly score: number;
   readonly samePlaceRun: number;
+  /** Words with a focus correspondence, and steps across a contrast, so far. */
+  readonly focusWords: number;
+  readonly contrastSteps: number;
 }
 
 /**
@@ -134,45 +146,74 @@ function untaughtAims(request: ChainRequest): string[] {
 }
 
 interface Scorer {
-  ofWord(node: number): number;
-  ofStep(from: Path, edge: Edge): number;
+  begin(node: number): Path;
+  extend(path: Path, edge: Edge): Path;
 }
 
 function makeScorer(request: ChainRequest, graph: WordGraph, lexicon: Lexicon): Scorer {
   const focus = new Set(request.focus.map(keyOfGpc));
   const pairs = request.contrasts.map(({ a, b }) => [keyOfGpc(a), keyOfGpc(b)] as const);
   const recent = new Set(request.recent ?? []);
-  const wordScores = new Map<number, number>();
+  const known = new Map<number, { score: number; focus: boolean }>();
   const ofWord = (node: number) => {
-    const known = wordScores.get(node);
-    if (known !== undefined) return known;
-    const entry = graph.words[node];
-    if (!entry) return 0;
-    const keys = entry.readings[0].units.map(unitKey);
-    let score = WEIGHT.commonness * Math.min(1, Math.max(0, (entry.zipf - 2.5) / 3.5));
-    if (keys.some((key) => focus.has(key))) score += WEIGHT.focusWord;
-    for (const pair of pairs) if (keys.some((key) => pair.includes(key))) score += WEIGHT.contrastWord;
-    if (recent.has(entry.word)) score += WEIGHT.recent;
-    wordScores.set(node, score);
-    return score;
+    let worth = known.get(node);
+    if (!worth) {
+      const entry = graph.words[node] as LexiconWord;
+      const keys = entry.readings[0].units.map(unitKey);
+      let score = WEIGHT.commonness * Math.min(1, Math.max(0, (entry.zipf - 2.5) / 3.5));
+      for (const pair of pairs) if (keys.some((key) => pair.includes(key))) score += WEIGHT.contrastWord;
+      if (recent.has(entry.word)) score += WEIGHT.recent;
+      worth = { score, focus: keys.some((key) => focus.has(key)) };
+      known.set(node, worth);
+    }
+    return worth;
   };
   const bases = new Map<number, string | undefined>();
   const baseOf = (node: number) => {
     if (!bases.has(node)) bases.set(node, inflectionOf(graph.words[node]?.word ?? "", lexicon)?.base);
     return bases.get(node);
   };
-  const ofStep = (from: Path, edge: Edge) => {
-    let score = ofWord(edge.to);
-    if ((edge.oldKey && focus.has(edge.oldKey)) || (edge.newKey && focus.has(edge.newKey))) score += WEIGHT.focusStep;
-    for (const [a, b] of pairs)
-      if ((edge.oldKey === a && edge.newKey === b) || (edge.oldKey === b && edge.newKey === a))
-        score += WEIGHT.contrastStep;
-    if (from.edge?.position === edge.position) score += WEIGHT.samePlace * from.samePlaceRun;
-    const [here, there] = [graph.words[from.node]?.word, graph.words[edge.to]?.word];
-    if (edge.kind !== "change" && (baseOf(edge.to) === here || baseOf(from.node) === there)) score += WEIGHT.nearPair;
-    return score;
+  const isNearPair = (from: number, edge: Edge) =>
+    edge.kind !== "change" &&
+    (baseOf(edge.to) === graph.words[from]?.word || baseOf(from) === graph.words[edge.to]?.word);
+  const focusWorth = (before: number) => (before < FIRST_CHANCES ? WEIGHT.focusWord : WEIGHT.focusWordMore);
+
+  const begin = (node: number): Path => {
+    const worth = ofWord(node);
+    return {
+      node,
+      before: undefined,
+      edge: undefined,
+      length: 1,
+      score: worth.score + (worth.focus ? focusWorth(0) : 0),
+      samePlaceRun: 0,
+      focusWords: worth.focus ? 1 : 0,
+      contrastSteps: 0,
+    };
   };
-  return { ofWord, ofStep };
+  const extend = (path: Path, edge: Edge): Path => {
+    const worth = ofWord(edge.to);
+    const { oldKey, newKey } = edge;
+    let score = path.score + worth.score;
+    if (worth.focus) score += focusWorth(path.focusWords);
+    if ((oldKey && focus.has(oldKey)) || (newKey && focus.has(newKey))) score += WEIGHT.focusStep;
+    const across = pairs.some(([a, b]) => (oldKey === a && newKey === b) || (oldKey === b && newKey === a));
+    if (across) score += path.contrastSteps < FIRST_CHANCES ? WEIGHT.contrastStep : WEIGHT.contrastStepMore;
+    const samePlace = path.edge?.position === edge.position;
+    if (samePlace) score += WEIGHT.samePlace * path.samePlaceRun;
+    if (isNearPair(path.node, edge)) score += WEIGHT.nearPair;
+    return {
+      node: edge.to,
+      before: path,
+      edge,
+      length: path.length + 1,
+      score,
+      samePlaceRun: samePlace ? path.samePlaceRun + 1 : 1,
+      focusWords: path.focusWords + (worth.focus ? 1 : 0),
+      contrastSteps: path.contrastSteps + (across ? 1 : 0),
+    };
+  };
+  return { begin, extend };
 }
 
 function beam(
@@ -186,16 +227,10 @@ function beam(
 ): { paths: Path[]; longest: number } {
   const random = seededRandom(seed);
   const jitter = graph.words.map((_, node) => random() * WEIGHT.jitter - (used.has(node) ? 1.5 : 0));
+  const withLuck = (path: Path): Path => ({ ...path, score: path.score + (jitter[path.node] as number) });
   const first = starts ?? graph.words.flatMap((_, node) => (allowed[node] ? [node] : []));
   let paths = best(
-    first.map((node) => ({
-      node,
-      before: undefined,
-      edge: undefined,
-      length: 1,
-      score: scorer.ofWord(node) + (jitter[node] as number),
-      samePlaceRun: 0,
-    })),
+    first.map((node) => withLuck(scorer.begin(node))),
     starts ? BEAM_WIDTH : BEAM_WIDTH * 2,
   );
   let longest = paths.length > 0 ? 1 : 0;
@@ -204,14 +239,7 @@ function beam(
     for (const path of paths)
       for (const edge of graph.edges[path.node] as readonly Edge[]) {
         if (!allowed[edge.to] || stands(path, edge.to)) continue;
-        next.push({
-          node: edge.to,
-          before: path,
-          edge,
-          length: path.length + 1,
-          score: path.score + scorer.ofStep(path, edge) + (jitter[edge.to] as number),
-          samePlaceRun: path.edge?.position === edge.position ? path.samePlaceRun + 1 : 1,
-        });
+        next.push(withLuck(scorer.extend(path, edge)));
       }
     if (next.length === 0) return { paths: [], longest };
     paths = best(next, BEAM_WIDTH);

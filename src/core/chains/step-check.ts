@@ -27,10 +27,11 @@ export function checkStep(
 ): StepCheck {
   const moves = options.moves ?? DEFAULT_MOVES;
   const sides = [from, to].map((side) =>
-    typeof side === "string" ? { word: normaliseSpelling(side), readings: segmentations(side, lexicon) } : { word: side.word, readings: [side] },
+    typeof side === "string"
+      ? { word: normaliseSpelling(side), readings: segmentations(side, lexicon) }
+      : { word: side.word, readings: [side] },
   );
-  for (const { word, readings } of sides)
-    if (readings.length === 0) return notSingle({ code: "unknown-word", word });
+  for (const { word, readings } of sides) if (readings.length === 0) return notSingle({ code: "unknown-word", word });
   let first: StepCheck | undefined;
   for (const x of sides[0]?.readings ?? [])
     for (const y of sides[1]?.readings ?? []) {

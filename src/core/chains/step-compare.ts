@@ -26,11 +26,21 @@ export type StepReason =
   /** sail/sale: letters differ, sounds do not. */
   | { readonly code: "same-sound-other-spelling" }
   /** The same letters are said another way (hood/food: oo). */
-  | { readonly code: "same-letters-other-sound"; readonly grapheme: string; readonly oldSound: readonly string[]; readonly newSound: readonly string[] }
+  | {
+      readonly code: "same-letters-other-sound";
+      readonly grapheme: string;
+      readonly oldSound: readonly string[];
+      readonly newSound: readonly string[];
+    }
   /** cot/kit: one sound changes, but a neighbour has to be spelt anew. */
   | { readonly code: "neighbour-respelled"; readonly oldGrapheme: string; readonly newGrapheme: string }
   /** rag/rage: one unit changes, but a neighbour's sound shifts with it. */
-  | { readonly code: "neighbour-sound-shifts"; readonly grapheme: string; readonly oldSound: readonly string[]; readonly newSound: readonly string[] }
+  | {
+      readonly code: "neighbour-sound-shifts";
+      readonly grapheme: string;
+      readonly oldSound: readonly string[];
+      readonly newSound: readonly string[];
+    }
   /** Two units change places; a step only where swaps are allowed. */
   | { readonly code: "swap-not-allowed"; readonly units: readonly [string, string] }
   | { readonly code: "move-not-allowed"; readonly move: Move }
@@ -61,11 +71,7 @@ function slotInCluster(word: Segmentation, k: number): number {
 }
 
 /** Compares two segmentations: is exactly one unit changed, added, taken away or (if allowed) swapped? */
-export function checkReadings(
-  from: Segmentation,
-  to: Segmentation,
-  moves: readonly Move[] = DEFAULT_MOVES,
-): StepCheck {
+export function checkReadings(from: Segmentation, to: Segmentation, moves: readonly Move[] = DEFAULT_MOVES): StepCheck {
   if (from.word === to.word) return notSingle({ code: "same-word" });
   const a = from.units;
   const b = to.units;

@@ -75,21 +75,21 @@ export function confusionTable(items: readonly EvidenceItem[]): ConfusionRow[] {
       tally.said.set(said, [...(tally.said.get(said) ?? []), responseId]);
     });
   return [...tallies]
-    .map(([gpc, tally]): ConfusionRow => ({
-      gpc,
-      grapheme: tally.grapheme,
-      phonemes: tally.phonemes,
-      chances: tally.chances,
-      wrong: tally.wrong,
-      interval: wilsonInterval(tally.wrong.length, tally.chances.length),
-      saidInstead: [...tally.said]
-        .map(([said, responses]) => ({ said, responses }))
-        .sort((a, b) => b.responses.length - a.responses.length || (a.said < b.said ? -1 : 1)),
-      byPosition: tally.byPosition,
-    }))
-    .sort(
-      (a, b) => b.interval.low - a.interval.low || b.chances.length - a.chances.length || (a.gpc < b.gpc ? -1 : 1),
-    );
+    .map(
+      ([gpc, tally]): ConfusionRow => ({
+        gpc,
+        grapheme: tally.grapheme,
+        phonemes: tally.phonemes,
+        chances: tally.chances,
+        wrong: tally.wrong,
+        interval: wilsonInterval(tally.wrong.length, tally.chances.length),
+        saidInstead: [...tally.said]
+          .map(([said, responses]) => ({ said, responses }))
+          .sort((a, b) => b.responses.length - a.responses.length || (a.said < b.said ? -1 : 1)),
+        byPosition: tally.byPosition,
+      }),
+    )
+    .sort((a, b) => b.interval.low - a.interval.low || b.chances.length - a.chances.length || (a.gpc < b.gpc ? -1 : 1));
 }
 
 function newTally(grapheme: string, phonemes: readonly string[]): Tally {

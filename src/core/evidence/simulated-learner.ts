@@ -1,6 +1,6 @@
-import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import type { RawAnswer, Substitution } from "../responses/response.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
+import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 
 /** A confusion planted in a made-up learner: reads `gpc` as `said` in that share of chances. */
 export interface PlantedConfusion {

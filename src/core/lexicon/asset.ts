@@ -1,5 +1,5 @@
-import { gpcById, gpcId } from "../spelling/gpc.ts";
 import { isVowel } from "../sounds/phonemes.ts";
+import { gpcById, gpcId } from "../spelling/gpc.ts";
 import type { Segmentation, Slot, Unit } from "../spelling/segmentation.ts";
 import { bandOf, type Lexicon, type LexiconWord, type UnsuitableEntry } from "./lexicon.ts";
 
@@ -109,8 +109,7 @@ export function parseLexicon(asset: LexiconAsset): Lexicon {
   for (const line of asset.unsuitable) {
     const [level = "", reason = "", list = ""] = line.split("|");
     for (const word of list.split(" "))
-      if (!unsuitable.has(word))
-        unsuitable.set(word, { level: level as UnsuitableEntry["level"], reason });
+      if (!unsuitable.has(word)) unsuitable.set(word, { level: level as UnsuitableEntry["level"], reason });
   }
   return {
     version: asset.version,

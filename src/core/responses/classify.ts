@@ -41,9 +41,7 @@ export function classifyMarked(target: Segmentation, answer: RawAnswer): Respons
     target.units.map((unit, k) => {
       const found = substitutions.find((s) => s.unit === k);
       if (!found || soundClassOf(found.said) === soundClassOf(unit.phonemes)) return RIGHT;
-      return found.said.length === 0
-        ? { result: "omission", said: [] }
-        : { result: "substitution", said: found.said };
+      return found.said.length === 0 ? { result: "omission", said: [] } : { result: "substitution", said: found.said };
     }),
   );
 }

@@ -21,7 +21,9 @@ export function likelySounds(target: Segmentation, unitIndex: number, count = 8)
   const letter = unit.grapheme.charAt(0);
   const wordBefore = target.units[unitIndex - 1];
   const otherSounds = (grapheme: string) =>
-    GPCS.filter((g) => g.grapheme === grapheme && g.commonness <= 2 && g.phonemes.length === 1).map((g) => g.phonemes[0] as string);
+    GPCS.filter((g) => g.grapheme === grapheme && g.commonness <= 2 && g.phonemes.length === 1).map(
+      (g) => g.phonemes[0] as string,
+    );
   const candidates = [
     ...otherSounds(unit.grapheme),
     ...(unit.grapheme.length > 1 ? otherSounds(letter) : []),

@@ -59,11 +59,7 @@ function missingUnit(unit: Unit, place: UnitPlace, k: number, taught: TaughtSet)
  * What a segmentation needs beyond a taught set. The -s ending needs the pattern, not the place: its own
  * sound is judged as standing inside, so that `s=z` taught for the end of `is` does not give `pins`.
  */
-export function missingFor(
-  reading: Segmentation,
-  taught: TaughtSet,
-  inflection?: Inflection,
-): Missing[] {
+export function missingFor(reading: Segmentation, taught: TaughtSet, inflection?: Inflection): Missing[] {
   const missing: Missing[] = [];
   const last = reading.units.length - 1;
   const lastOfBase = inflection ? last - 1 : last;

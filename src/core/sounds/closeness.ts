@@ -13,6 +13,16 @@ const PLACE_ORDER: Readonly<Record<Consonant["place"], number>> = {
   glottal: 8,
 };
 
+/** Manners that are taken for one another more easily than for the rest. */
+const FAMILY: Readonly<Record<Consonant["manner"], string>> = {
+  stop: "stop",
+  fricative: "noise",
+  affricate: "noise",
+  nasal: "nasal",
+  liquid: "approximant",
+  glide: "approximant",
+};
+
 const STEP = { place: 0.08, manner: 0.35, voicing: 0.2, nasality: 0.25 } as const;
 
 /**
@@ -35,8 +45,7 @@ function consonantDistance(x: Consonant, y: Consonant): number {
   let distance = 0.05 + STEP.place * Math.abs(PLACE_ORDER[x.place] - PLACE_ORDER[y.place]);
   if (x.voiced !== y.voiced) distance += STEP.voicing;
   if (x.manner !== y.manner) {
-    const family = (m: Consonant["manner"]) => (m === "fricative" || m === "affricate" ? "noise" : m);
-    distance += family(x.manner) === family(y.manner) ? 0.1 : STEP.manner;
+    distance += FAMILY[x.manner] === FAMILY[y.manner] ? 0.1 : STEP.manner;
     if ((x.manner === "nasal") !== (y.manner === "nasal")) distance += STEP.nasality;
   }
   return distance;
@@ -45,7 +54,11 @@ function consonantDistance(x: Consonant, y: Consonant): number {
 function vowelDistance(x: Vowel, y: Vowel): number {
   const lengths = x.length === y.length ? 0 : 0.25;
   return (
-    0.05 + 0.18 * Math.abs(x.height - y.height) + 0.18 * Math.abs(x.backness - y.backness) + lengths + (x.rounded === y.rounded ? 0 : 0.1)
+    0.05 +
+    0.18 * Math.abs(x.height - y.height) +
+    0.18 * Math.abs(x.backness - y.backness) +
+    lengths +
+    (x.rounded === y.rounded ? 0 : 0.1)
   );
 }
 

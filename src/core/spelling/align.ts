@@ -1,5 +1,4 @@
-import { PHONEMES } from "../sounds/phonemes.ts";
-import { isVowel } from "../sounds/phonemes.ts";
+import { isVowel, PHONEMES } from "../sounds/phonemes.ts";
 import { type Commonness, type Gpc, gpcsStartingWith } from "./gpc.ts";
 import type { Segmentation, Slot, Unit } from "./segmentation.ts";
 
@@ -179,12 +178,9 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
           : pending && { at: pending.at, over: pending.over + 1 };
         const before = path.at(-2)?.gpc.phonemes.at(-1);
         const parted =
-          gpc.phonemes[0] === "r" &&
-          R_COLOURED_BASES.has(before ?? "") &&
-          !/^[aiouy]|^e./.test(word.slice(end));
+          gpc.phonemes[0] === "r" && R_COLOURED_BASES.has(before ?? "") && !/^[aiouy]|^e./.test(word.slice(end));
         const step = COMMONNESS_COST[gpc.commonness] + extra + (parted ? R_SPLIT_COST : 0);
-        if (!(pending && next && next.over > 2))
-          ok = visit(end, j + run.length, next, cost + step) || ok;
+        if (!(pending && next && next.over > 2)) ok = visit(end, j + run.length, next, cost + step) || ok;
         path.pop();
       }
     }

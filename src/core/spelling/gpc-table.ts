@@ -264,7 +264,6 @@ wo     uː    5 any        two
 ieu    uː    5 any        lieu
 out    uː    5 end        ragout
 oux    uː    5 end        roux
-hou    uː    5 any        rendezvous
 u-e    j+uː  1 any        cube
 ue     j+uː  2 any        cue
 ew     j+uː  2 any        few
@@ -409,7 +408,6 @@ eur    ɜːr   5 any        entrepreneur
 her    ɜːr   5 start      herb
 yrrh   ɜːr   5 any        myrrh
 or     ɜːr   5 any        attorney
-ure    ɜːr   5 any        secure
 er     ər    1 any        sister
 or     ər    2 any        doctor
 ar     ər    2 any        collar

@@ -52,7 +52,10 @@ export function AimPanel(props: Props) {
               <span>
                 meet <GpcChip id={id} />
               </span>
-              <RemoveButton name={`Take ${gpcLetters(id)} out of the aim`} onPress={() => onAim({ focus: focus.filter((f) => f !== id) })} />
+              <RemoveButton
+                name={`Take ${gpcLetters(id)} out of the aim`}
+                onPress={() => onAim({ focus: focus.filter((f) => f !== id) })}
+              />
             </li>
           ))}
           {contrasts.map(({ a, b }) => (
@@ -79,7 +82,10 @@ export function AimPanel(props: Props) {
           )}
         </ul>
         <div className="mt-2 flex gap-2">
-          <GpcPicker choices={choices.filter((id) => !focus.includes(id))} onPick={(id) => onAim({ focus: [...focus, id] })}>
+          <GpcPicker
+            choices={choices.filter((id) => !focus.includes(id))}
+            onPick={(id) => onAim({ focus: [...focus, id] })}
+          >
             <button type="button" className="button flex flex-1 items-center justify-center gap-1 px-2">
               <Plus size={16} aria-hidden /> Meet
             </button>
@@ -141,7 +147,13 @@ export function AimPanel(props: Props) {
 
 function RemoveButton({ name, onPress }: { name: string; onPress: () => void }) {
   return (
-    <button type="button" aria-label={name} title={name} className="grid size-8 place-items-center rounded text-quiet hover:text-ink" onClick={onPress}>
+    <button
+      type="button"
+      aria-label={name}
+      title={name}
+      className="grid size-8 place-items-center rounded text-quiet hover:text-ink"
+      onClick={onPress}
+    >
       <X size={16} aria-hidden />
     </button>
   );

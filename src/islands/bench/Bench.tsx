@@ -207,6 +207,7 @@ export default function Bench(props: Props) {
       </aside>
 
       <main className="flex min-w-0 flex-col overflow-hidden">
+        <h1 className="sr-only">Chain bench</h1>
         <div className="flex items-center gap-2 px-5 py-3">
           <input
             aria-label="Title of the chain"
@@ -242,8 +243,8 @@ export default function Bench(props: Props) {
         )}
         {broken > 0 && (
           <p role="status" className="mx-5 mb-3 rounded-lg border border-again bg-again-soft px-4 py-2">
-            {broken === 1 ? "One step changes" : `${broken} steps change`} more than one grapheme: mend it before teaching, by
-            moving, replacing or taking out a word.
+            {broken === 1 ? "One step changes" : `${broken} steps change`} more than one grapheme: mend it before
+            teaching, by moving, replacing or taking out a word.
           </p>
         )}
         <div className="min-h-0 flex-1 overflow-y-auto px-3 pb-4">
@@ -253,7 +254,9 @@ export default function Bench(props: Props) {
               report={report}
               selected={gap.index}
               aims={aims}
-              onSelect={(index) => dispatch({ type: "gap", gap: { kind: gap.kind === "before" ? "after" : gap.kind, index } })}
+              onSelect={(index) =>
+                dispatch({ type: "gap", gap: { kind: gap.kind === "before" ? "after" : gap.kind, index } })
+              }
               onRemove={(index) => dispatch({ type: "words", words: words.filter((_, k) => k !== index) })}
               onReorder={(next) => dispatch({ type: "words", words: next })}
             />
@@ -303,7 +306,14 @@ function ignoreCancelled(error: unknown): void {
 
 function IconButton(props: { name: string; disabled: boolean; onPress: () => void; children: React.ReactNode }) {
   return (
-    <button type="button" className="button grid place-items-center px-2.5" aria-label={props.name} title={props.name} disabled={props.disabled} onClick={props.onPress}>
+    <button
+      type="button"
+      className="button grid place-items-center px-2.5"
+      aria-label={props.name}
+      title={props.name}
+      disabled={props.disabled}
+      onClick={props.onPress}
+    >
       {props.children}
     </button>
   );
@@ -314,7 +324,8 @@ function EmptyChain() {
     <div className="mx-auto mt-16 max-w-md text-center">
       <p className="text-xl font-bold">One grapheme changes at each step.</p>
       <p className="mt-2 text-quiet">
-        Say on the left what the chain is for, then press <b>Make a chain</b>. Every word stays within what this group has been taught.
+        Say on the left what the chain is for, then press <b>Make a chain</b>. Every word stays within what this group
+        has been taught.
       </p>
     </div>
   );

@@ -7,14 +7,20 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { GripVertical, Trash2 } from "lucide-react";
 import { useMemo } from "react";
+import { stepWords } from "../../components/words/reasons.ts";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
-import { stepWords } from "../../components/words/reasons.ts";
 import type { ChainReport, Segmentation, StepCheck } from "../../core/light.ts";
 
 interface Props {
@@ -28,7 +34,10 @@ interface Props {
 
 /** The chain: one strip a word, the changed tooth held in its clasp, drag or keys to reorder. */
 export function ChainList({ report, selected, aims, onSelect, onRemove, onReorder }: Props) {
-  const columns = useMemo(() => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)), [report]);
+  const columns = useMemo(
+    () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
+    [report],
+  );
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -75,13 +84,15 @@ interface StripProps {
 }
 
 function Strip({ word, index, reading, step, columns, selected, aims, onSelect, onRemove }: StripProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: word });
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: word,
+  });
   return (
     <li
       ref={setNodeRef}
       data-word={word}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group relative flex h-[78px] items-center border-b border-hairline pr-2 ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
+      className={`group relative flex h-[74px] items-center border-b border-hairline pr-2 ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
     >
       <button
         type="button"
@@ -96,20 +107,29 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
       <button
         type="button"
         aria-pressed={selected}
-        aria-label={`${index + 1}, ${word}`}
         className="flex h-full min-w-0 flex-1 items-center gap-5 text-left"
         onClick={onSelect}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
-        <span className="w-[300px] shrink-0 overflow-hidden pt-1">
-          {reading ? <ZipStrip word={reading} columns={columns} size={30} change={changeOfStep(step)} /> : <span className="font-learner text-3xl">{word}</span>}
+        <span className="w-[300px] shrink-0 overflow-hidden ">
+          {reading ? (
+            <ZipStrip word={reading} columns={columns} size={30} change={changeOfStep(step)} />
+          ) : (
+            <span className="font-learner text-3xl">{word}</span>
+          )}
         </span>
         <span className="min-w-0 flex-1 leading-snug">
           {step ? <StepText step={step} /> : <span className="text-quiet">first word</span>}
           {step && aims(step).map((aim) => <AimBadge key={aim} text={aim} />)}
         </span>
       </button>
-      <button type="button" aria-label={`Take ${word} out`} title="Take out" className="grid size-10 shrink-0 place-items-center rounded text-quiet hover:text-ink" onClick={onRemove}>
+      <button
+        type="button"
+        aria-label={`Take ${word} out`}
+        title="Take out"
+        className="grid size-10 shrink-0 place-items-center rounded text-quiet hover:text-ink"
+        onClick={onRemove}
+      >
         <Trash2 size={17} aria-hidden />
       </button>
     </li>

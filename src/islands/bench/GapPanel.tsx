@@ -1,6 +1,6 @@
 import { useEffect, useId, useState } from "react";
 import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
-import { CHANGE_POSITIONS, type Neighbour, type WordVerdict } from "../../core/light.ts";
+import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
 import type { Gap } from "./state.ts";
 
 interface Props {
@@ -14,7 +14,7 @@ interface Props {
 }
 
 const BAND_NAME: Readonly<Record<number, string>> = { 1: "very common", 2: "common", 3: "", 4: "", 5: "rare" };
-const SHOWN_A_POSITION = 8;
+const SHOWN_A_POSITION = 6;
 
 /** The right side of the bench: every legal word for the chosen gap, and a box to type one's own. */
 export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut }: Props) {
@@ -24,18 +24,20 @@ export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut
       <div className="min-h-0 flex-1 overflow-y-auto p-4 pb-2" aria-live="polite">
         {word !== undefined && (
           <div className="mb-3 flex rounded-lg border border-rule bg-paper p-0.5" role="group" aria-label="Which gap">
-            {(gap.index === 0 ? (["before", "instead", "after"] as const) : (["instead", "after"] as const)).map((kind) => (
-              <button
-                key={kind}
-                type="button"
-                aria-pressed={gap.kind === kind}
-                className={`min-h-9 flex-1 rounded-md px-1 text-[13.5px] ${gap.kind === kind ? "bg-sheet font-bold shadow-sm" : "text-quiet"}`}
-                onClick={() => onGap({ kind, index: gap.index })}
-              >
-                {kind === "instead" ? "In place of" : kind === "after" ? "After" : "Before"}{" "}
-                <span className="font-learner">{word}</span>
-              </button>
-            ))}
+            {(gap.index === 0 ? (["before", "instead", "after"] as const) : (["instead", "after"] as const)).map(
+              (kind) => (
+                <button
+                  key={kind}
+                  type="button"
+                  aria-pressed={gap.kind === kind}
+                  className={`min-h-9 flex-1 rounded-md px-1 text-[13.5px] ${gap.kind === kind ? "bg-sheet font-bold shadow-sm" : "text-quiet"}`}
+                  onClick={() => onGap({ kind, index: gap.index })}
+                >
+                  {kind === "instead" ? "In place of" : kind === "after" ? "After" : "Before"}{" "}
+                  <span className="font-learner">{word}</span>
+                </button>
+              ),
+            )}
           </div>
         )}
         {word === undefined ? (
@@ -64,30 +66,13 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
         const here = fitting.filter((n) => n.position === position);
         if (here.length === 0) return null;
         return (
-          <section key={position} className="mb-3">
-            <h3 className="label mb-0.5 capitalize">{POSITION_NAME[position]}</h3>
-            <ul>
-              {here.slice(0, SHOWN_A_POSITION).map((neighbour) => (
-                <li key={neighbour.word} className="border-b border-hairline">
-                  <button
-                    type="button"
-                    className="flex min-h-9 w-full items-baseline justify-between gap-2 rounded px-1 text-left hover:bg-change-soft"
-                    onClick={() => onPut(neighbour.word)}
-                  >
-                    <span className="font-learner text-[19px]">{neighbour.word}</span>
-                    {neighbour.aims.length > 0 ? (
-                      <span className="text-[13px] font-semibold text-change">{neighbour.aims.map(aimText).join(", ")}</span>
-                    ) : (
-                      <span className="text-[13px] text-quiet">{BAND_NAME[neighbour.band]}</span>
-                    )}
-                  </button>
-                </li>
-              ))}
-            </ul>
-            {here.length > SHOWN_A_POSITION && (
-              <p className="pt-1 text-[13px] text-quiet">and {here.slice(SHOWN_A_POSITION).map((n) => n.word).join(", ")}</p>
-            )}
-          </section>
+          <PositionList
+            key={`${position} ${here[0]?.word}`}
+            position={position}
+            here={here}
+            aimText={aimText}
+            onPut={onPut}
+          />
         );
       })}
       {soon.length > 0 && (
@@ -95,7 +80,10 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
           <h3 className="label mb-0.5">Not yet</h3>
           <ul>
             {soon.map((neighbour) => (
-              <li key={neighbour.word} className="flex min-h-9 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet">
+              <li
+                key={neighbour.word}
+                className="flex min-h-9 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet"
+              >
                 <span className="font-learner text-[19px]">{neighbour.word}</span>
                 <span className="text-right text-[13px]">{notTaughtWords(neighbour.missing)}</span>
               </li>
@@ -104,6 +92,48 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
         </section>
       )}
     </>
+  );
+}
+
+function PositionList({
+  position,
+  here,
+  aimText,
+  onPut,
+}: Pick<Props, "aimText" | "onPut"> & { readonly position: ChangePosition; readonly here: readonly Neighbour[] }) {
+  const [all, setAll] = useState(false);
+  const shown = all ? here : here.slice(0, SHOWN_A_POSITION);
+  return (
+    <section className="mb-3">
+      <h3 className="label mb-0.5 capitalize">{POSITION_NAME[position]}</h3>
+      <ul>
+        {shown.map((neighbour) => (
+          <li key={neighbour.word} className="border-b border-hairline">
+            <button
+              type="button"
+              className="flex min-h-9 w-full items-baseline justify-between gap-2 rounded px-1 text-left hover:bg-change-soft"
+              onClick={() => onPut(neighbour.word)}
+            >
+              <span className="font-learner text-[19px]">{neighbour.word}</span>
+              {neighbour.aims.length > 0 ? (
+                <span className="text-[13px] font-semibold text-change">{neighbour.aims.map(aimText).join(", ")}</span>
+              ) : (
+                <span className="text-[13px] text-quiet">{BAND_NAME[neighbour.band]}</span>
+              )}
+            </button>
+          </li>
+        ))}
+      </ul>
+      {here.length > shown.length && (
+        <button
+          type="button"
+          className="mt-1 min-h-9 w-full rounded px-1 text-left text-[13.5px] font-semibold hover:bg-change-soft"
+          onClick={() => setAll(true)}
+        >
+          {here.length - shown.length} more
+        </button>
+      )}
+    </section>
   );
 }
 
@@ -152,7 +182,12 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
           Put in
         </button>
       </div>
-      <p id={`${id}-verdict`} role="status" className={`mt-1 min-h-10 text-[13.5px] leading-snug [overflow-wrap:anywhere]`} style={{ color: verdict?.ok ? "var(--color-right)" : "var(--color-again)" }}>
+      <p
+        id={`${id}-verdict`}
+        role="status"
+        className={`mt-1 min-h-10 text-[13.5px] leading-snug [overflow-wrap:anywhere]`}
+        style={{ color: verdict?.ok ? "var(--color-good)" : "var(--color-again)" }}
+      >
         {verdict && `${verdict.ok ? "✓" : "○"} ${verdictWords(verdict)}`}
       </p>
     </form>

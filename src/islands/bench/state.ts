@@ -52,7 +52,13 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     case "undo": {
       const words = state.past.at(-1);
       if (!words) return state;
-      return { ...state, words, gap: inRange(state.gap, words), past: state.past.slice(0, -1), future: [state.words, ...state.future] };
+      return {
+        ...state,
+        words,
+        gap: inRange(state.gap, words),
+        past: state.past.slice(0, -1),
+        future: [state.words, ...state.future],
+      };
     }
     case "redo": {
       const [words, ...future] = state.future;

@@ -37,7 +37,11 @@ export function OpenedResponses({ title, ids, responses }: Props) {
       </header>
       <ul className="min-h-0 flex-1 overflow-y-auto px-5">
         {found.map((response) => (
-          <li key={response.id} data-response={response.id} className="flex items-baseline gap-3 border-b border-hairline py-2.5 [contain-intrinsic-size:auto_46px] [content-visibility:auto]">
+          <li
+            key={response.id}
+            data-response={response.id}
+            className="flex items-baseline gap-3 border-b border-hairline py-2.5 [contain-intrinsic-size:auto_46px] [content-visibility:auto]"
+          >
             <span className="w-24 shrink-0 truncate font-semibold">{response.learner}</span>
             <span className="w-24 shrink-0 font-learner text-[20px]">{response.word}</span>
             <span className="min-w-0 flex-1">{outcomeOf(response)}</span>
@@ -55,6 +59,8 @@ function outcomeOf(response: OpenedResponse): string {
   if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome] ?? response.outcome;
   if (response.said.length === 0) return "wrong, no sound named";
   return response.said
-    .map(({ unit, said }) => `${response.graphemes[unit]} as ${said.length === 0 ? "nothing: left out" : soundName(said)}`)
+    .map(
+      ({ unit, said }) => `${response.graphemes[unit]} as ${said.length === 0 ? "nothing: left out" : soundName(said)}`,
+    )
     .join(", ");
 }

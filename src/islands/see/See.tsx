@@ -31,27 +31,41 @@ export default function See({ report, whose }: Props) {
     <>
       <div className="mb-3 flex items-center justify-between gap-4">
         <p className="text-quiet">
-          {report.responseCount} readings in {report.lessonCount} lessons. Press any figure to see the readings behind it.
+          {report.responseCount} readings in {report.lessonCount} lessons. Press any figure to see the readings behind
+          it.
         </p>
         <label className="flex min-h-10 items-center gap-2">
-          <input type="checkbox" className="size-4" checked={!onlyWrong} onChange={(event) => setOnlyWrong(!event.target.checked)} />
+          <input
+            type="checkbox"
+            className="size-4"
+            checked={!onlyWrong}
+            onChange={(event) => setOnlyWrong(!event.target.checked)}
+          />
           also what was always right
         </label>
       </div>
       {rows.length === 0 ? (
         <p className="rounded-xl border border-rule bg-sheet p-8 text-center text-quiet">
-          {report.responseCount === 0 ? "Nothing marked yet. Teach a chain and mark what each learner reads." : "Nothing was read as something else."}
+          {report.responseCount === 0
+            ? "Nothing marked yet. Teach a chain and mark what each learner reads."
+            : "Nothing was read as something else."}
         </p>
       ) : (
         <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
           <table className="w-full border-collapse" aria-label={`What ${whose} read as what`}>
             <thead className="text-left">
               <tr className="label-row border-b border-rule text-[12.5px] text-quiet">
-                <th scope="col" className="px-4 py-2.5 font-semibold">In the word</th>
-                <th scope="col" className="px-3 py-2.5 font-semibold">Read as</th>
-                <th scope="col" className="w-[270px] px-3 py-2.5 font-semibold">How often, and how sure</th>
+                <th scope="col" className="px-4 py-2.5 font-semibold">
+                  In the word
+                </th>
+                <th scope="col" className="px-3 py-2.5 font-semibold">
+                  Read as
+                </th>
+                <th scope="col" className="w-[270px] px-3 py-2.5 font-semibold">
+                  How often, and how sure
+                </th>
                 {CHANGE_POSITIONS.map((position) => (
-                  <th key={position} scope="col" className="px-3 py-2.5 text-right font-semibold">
+                  <th key={position} scope="col" className="px-3 py-2.5 pr-5 text-right font-semibold">
                     {POSITION_NAME[position]}
                   </th>
                 ))}
@@ -59,7 +73,12 @@ export default function See({ report, whose }: Props) {
             </thead>
             <tbody>
               {rows.map((row) => (
-                <EvidenceRow key={row.gpc} row={row} onOpen={setOpened} />
+                <EvidenceRow
+                  key={row.gpc}
+                  row={row}
+                  nameOf={(id) => report.responses[id]?.learner}
+                  onOpen={setOpened}
+                />
               ))}
             </tbody>
           </table>
@@ -68,7 +87,10 @@ export default function See({ report, whose }: Props) {
       <Dialog.Root open={opened !== undefined} onOpenChange={(open) => !open && setOpened(undefined)}>
         <Dialog.Portal>
           <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-          <Dialog.Content aria-describedby={undefined} className="fixed inset-y-0 right-0 flex w-[min(460px,94vw)] flex-col bg-sheet shadow-2xl">
+          <Dialog.Content
+            aria-describedby={undefined}
+            className="fixed inset-y-0 right-0 flex w-[min(460px,94vw)] flex-col bg-sheet shadow-2xl"
+          >
             {opened && <OpenedResponses title={opened.title} ids={opened.ids} responses={report.responses} />}
           </Dialog.Content>
         </Dialog.Portal>
@@ -77,7 +99,26 @@ export default function See({ report, whose }: Props) {
   );
 }
 
-function EvidenceRow({ row, onOpen }: { row: Row; onOpen: (opened: Opened) => void }) {
+/** `"Sandpiper 9, Heron 2"`: whose readings these were, most first. */
+function whoSaid(ids: readonly string[], nameOf: (id: string) => string | undefined): string {
+  const counts = new Map<string, number>();
+  for (const id of ids) {
+    const name = nameOf(id);
+    if (name) counts.set(name, (counts.get(name) ?? 0) + 1);
+  }
+  return [...counts]
+    .sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]))
+    .map(([name, count]) => `${name} ${count}`)
+    .join(", ");
+}
+
+interface RowProps {
+  readonly row: Row;
+  readonly nameOf: (id: string) => string | undefined;
+  readonly onOpen: (opened: Opened) => void;
+}
+
+function EvidenceRow({ row, nameOf, onOpen }: RowProps) {
   const name = `${row.grapheme} ${soundName(row.phonemes)}`;
   return (
     <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
@@ -91,13 +132,18 @@ function EvidenceRow({ row, onOpen }: { row: Row; onOpen: (opened: Opened) => vo
             <button
               key={said}
               type="button"
-              className="min-h-9 rounded-lg border border-rule bg-again-soft px-2.5 text-left hover:border-again"
+              className="min-h-9 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
               onClick={() => onOpen({ title: `${name} read as ${saidName(said)}`, ids: responses })}
             >
               {saidName(said)} <b>×{responses.length}</b>
+              <span className="block text-[12.5px] text-quiet">{whoSaid(responses, nameOf)}</span>
             </button>
           ))}
-          {row.pattern && <span className="self-center rounded-full border border-again px-2 text-[12.5px] font-semibold text-again">a pattern</span>}
+          {row.pattern && (
+            <span className="self-center rounded-full border border-again px-2 text-[12.5px] font-semibold text-again">
+              a pattern
+            </span>
+          )}
         </div>
       </td>
       <td className="px-3 py-2">
@@ -118,7 +164,7 @@ function EvidenceRow({ row, onOpen }: { row: Row; onOpen: (opened: Opened) => vo
         return (
           <td key={position} className="px-3 py-2 text-right tabular-nums">
             {chances.length === 0 ? (
-              <span className="text-quiet">–</span>
+              <span className="px-2 text-quiet">–</span>
             ) : (
               <button
                 type="button"
@@ -151,7 +197,10 @@ function IntervalBar({ row }: { row: Row }) {
         className="absolute inset-y-0 rounded-full bg-again/35"
         style={{ left: `${row.interval.low * 100}%`, width: `${(row.interval.high - row.interval.low) * 100}%` }}
       />
-      <span className="absolute top-1/2 size-3 -translate-x-1/2 -translate-y-1/2 rounded-full bg-again" style={{ left: `${share * 100}%` }} />
+      <span
+        className="absolute top-1/2 size-3 -translate-x-1/2 -translate-y-1/2 rounded-full bg-again"
+        style={{ left: `${share * 100}%` }}
+      />
     </span>
   );
 }

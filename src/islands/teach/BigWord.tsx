@@ -1,6 +1,6 @@
-import { useEffect, useState } from "react";
+import { useLayoutEffect, useRef, useState } from "react";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
-import { layoutZip } from "../../components/zip/layout.ts";
+import { BIG, layoutZip, zipHeight } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import type { TeachWord } from "../../server/teach.ts";
 import type { WordStage } from "./word-stage.ts";
@@ -15,53 +15,85 @@ interface Props {
   readonly onPressUnit: (unit: number) => void;
 }
 
-/** The largest size at which a word of this many ems fits the window, at most a quarter of its height. */
-function useWordSize(ems: number): number {
+/** Pixels kept above the word for the word before it, and letters no larger than this. */
+const WORD_BEFORE_ROOM = 100;
+const LARGEST = 300;
+
+/** The largest size at which the word fits the room that is left for it. */
+function useWordSize(word: TeachWord): [React.RefObject<HTMLDivElement | null>, number] {
+  const room = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState(150);
-  useEffect(() => {
-    const fit = () => setSize(Math.floor(Math.min((innerWidth * 0.86) / ems, innerHeight * 0.27)));
-    fit();
-    addEventListener("resize", fit);
-    return () => removeEventListener("resize", fit);
-  }, [ems]);
-  return size;
+  const { width } = layoutZip(word.reading, BIG);
+  useLayoutEffect(() => {
+    const element = room.current;
+    if (!element) return;
+    const resize = () => {
+      const byWidth = (element.clientWidth * 0.88) / width;
+      const byHeight = (element.clientHeight - WORD_BEFORE_ROOM - 20) / zipHeight(BIG, true);
+      setSize(Math.floor(Math.max(60, Math.min(byWidth, byHeight, LARGEST))));
+    };
+    resize();
+    const watch = new ResizeObserver(resize);
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, [width]);
+  return [room, size];
 }
 
 /** The word as large as fits over its zip; pressing beside the letters taps, pressing a letter marks it. */
 export function BigWord({ word, before, stage, showChange, pressed, onTap, onPressUnit }: Props) {
-  const size = useWordSize(layoutZip(word.reading).width);
+  const [room, size] = useWordSize(word);
   const change = showChange ? changeOfStep(word.step) : undefined;
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (Teach.tsx)
     // biome-ignore lint/a11y/noStaticElementInteractions: a large touch target beside the labelled buttons
-    <div className="flex min-h-0 flex-1 flex-col items-center justify-center gap-2 overflow-hidden" onClick={onTap}>
-      <div className="h-[92px] opacity-70" aria-hidden={before === undefined}>
+    <div ref={room} className="flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={onTap}>
+      <div style={{ height: WORD_BEFORE_ROOM }} className="shrink-0">
         {before && showChange && <ZipStrip word={before.reading} size={40} faint />}
       </div>
-      <div className="py-6">
+      <div className="grid min-h-0 flex-1 place-items-center">
         {stage.blended ? (
-          <p aria-label={word.word} className="font-learner leading-none" style={{ fontSize: size * 1.15 }}>
-            {word.word}
-          </p>
+          <div>
+            <p className="font-learner" style={{ fontSize: size * 1.12, lineHeight: 1.42 }}>
+              {word.word}
+            </p>
+            <ShutZip />
+          </div>
         ) : (
-          <ZipStrip word={word.reading} size={size} change={change} closed={stage.closed} onPressUnit={onPressUnit} pressed={pressed} />
+          <ZipStrip
+            word={word.reading}
+            proportions={BIG}
+            size={size}
+            change={change}
+            closed={stage.closed}
+            onPressUnit={onPressUnit}
+            pressed={pressed}
+          />
         )}
-        {stage.blended && <ShutZip />}
       </div>
     </div>
   );
 }
 
+const SHUT_TEETH = Array.from({ length: 20 }, (_, k) => k);
+
 /** Under a blended word the zip is shut from end to end. */
 function ShutZip() {
   return (
-    <svg className="mt-2 block w-full" height="34" preserveAspectRatio="none" viewBox="0 0 400 34" aria-hidden>
-      <line x1="0" x2="400" y1="5" y2="5" stroke="var(--color-ink)" strokeWidth="6" strokeLinecap="round" />
-      {Array.from({ length: 21 }, (_, k) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: the teeth never change
-        <rect key={k} x={2 + k * 19} width="12" y="7" height="14" rx="3" fill={k % 2 ? "var(--color-tape)" : "var(--color-ink)"} />
+    <svg className="mt-1 block h-7 w-full" preserveAspectRatio="none" viewBox="0 0 400 28" aria-hidden>
+      <rect width="400" height="5" rx="2.5" fill="var(--color-ink)" />
+      {SHUT_TEETH.map((k) => (
+        <rect
+          key={k}
+          x={4 + k * 20}
+          width="12"
+          y="4"
+          height="20"
+          rx="3"
+          fill={k % 2 ? "var(--color-tape)" : "var(--color-ink)"}
+        />
       ))}
-      <line x1="0" x2="400" y1="24" y2="24" stroke="var(--color-tape)" strokeWidth="5" strokeLinecap="round" />
+      <rect width="400" height="4" y="24" rx="2" fill="var(--color-tape)" />
     </svg>
   );
 }

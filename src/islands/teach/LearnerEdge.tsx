@@ -40,13 +40,19 @@ export function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props)
 function MarkSign({ mark }: { mark: Mark | undefined }) {
   if (!mark) return null;
   if (mark.state === "waiting")
-    return <span className="size-5 animate-pulse rounded-full border-2 border-dashed border-tape" role="img" aria-label="being stored" />;
+    return (
+      <span
+        className="size-5 animate-pulse rounded-full border-2 border-dashed border-tape"
+        role="img"
+        aria-label="being stored"
+      />
+    );
   const right = mark.answer.outcome !== "wrong" && mark.answer.outcome !== "no-attempt";
   return (
     <span
       role="img"
       aria-label={`marked ${mark.answer.outcome}, stored`}
-      className={`grid size-5 place-items-center rounded-full text-sheet ${right ? "bg-right" : "bg-again"}`}
+      className={`grid size-5 place-items-center rounded-full text-sheet ${right ? "bg-good" : "bg-again"}`}
     >
       {right ? <Check size={14} strokeWidth={3} aria-hidden /> : <Circle size={8} fill="currentColor" aria-hidden />}
     </span>

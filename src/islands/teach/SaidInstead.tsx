@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { keyWordFor, PHONEMES } from "../../core/light.ts";
 import { soundName } from "../../components/words/sounds.ts";
+import { keyWordFor, PHONEMES } from "../../core/light.ts";
 import type { TeachWord } from "../../server/teach.ts";
 
 interface Props {
@@ -19,7 +19,10 @@ export function SaidInstead({ word, unit, learner, onSaid, onClose }: Props) {
   const likely = word.likely[unit] ?? [];
   const rest = PHONEMES.map((p) => p.id).filter((id) => !likely.includes(id) && !target.phonemes.includes(id));
   return (
-    <section aria-label="What was said instead" className="flex flex-wrap items-center gap-2 border-t border-rule bg-again-soft px-5 py-3">
+    <section
+      aria-label="What was said instead"
+      className="flex flex-wrap items-center gap-2 border-t border-rule bg-again-soft px-5 py-3"
+    >
       <p className="mr-2 text-again">
         {learner} read <b className="font-learner text-[20px]">{target.grapheme}</b> as
       </p>

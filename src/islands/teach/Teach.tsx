@@ -46,7 +46,9 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
       firstPlace.current = false;
       return;
     }
-    call("PATCH", `/api/sessions/${session.id}`, { place: { wordIndex, learnerId: turn ?? null } }).catch(() => undefined);
+    call("PATCH", `/api/sessions/${session.id}`, { place: { wordIndex, learnerId: turn ?? null } }).catch(
+      () => undefined,
+    );
   }, [session.id, wordIndex, turn]);
 
   const tap = () => {
@@ -134,13 +136,25 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
 
   if (!word) return <p className="p-10">This chain has no words. Go back to the bench and add some.</p>;
   return (
-    <div className="flex h-dvh flex-col bg-sheet" data-place={wordIndex} data-closed={stage.closed} data-blended={stage.blended}>
+    // A pressed button must not keep the focus: the next Enter is a mark, not the same press again.
+    // biome-ignore lint/a11y/noStaticElementInteractions: only keeps focus where it was
+    <div
+      onMouseDown={(event) => event.preventDefault()}
+      className="flex h-dvh flex-col bg-sheet"
+      data-place={wordIndex}
+      data-closed={stage.closed}
+      data-blended={stage.blended}
+    >
       <header className="flex h-12 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
         <span>
           {group.name} · word {wordIndex + 1} of {words.length}
         </span>
         <span role="status" className={refused ? "font-semibold text-again" : ""}>
-          {refused ? `A mark was refused: ${refused}` : waiting > 0 ? `${waiting} ${waiting === 1 ? "mark" : "marks"} being stored…` : ""}
+          {refused
+            ? `A mark was refused: ${refused}`
+            : waiting > 0
+              ? `${waiting} ${waiting === 1 ? "mark" : "marks"} being stored…`
+              : ""}
         </span>
         <button type="button" className="button min-h-9 py-0" disabled={leaving} onClick={finish}>
           Finish
@@ -160,13 +174,33 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
       <nav aria-label="The word" className="flex shrink-0 justify-center gap-2 pb-3">
         <StageButton name="Back" keys="←" disabled={wordIndex === 0} onPress={() => goTo(wordIndex - 1)} />
         <StageButton name="Tap" keys="space" onPress={tap} />
-        <StageButton name={stage.blended ? "Open" : "Blend"} keys={stage.blended ? "↓" : "B"} onPress={() => setStage(stage.blended ? OPEN : { closed: word.reading.units.length, blended: true })} />
-        <StageButton name={showChange ? "Hide change" : "Show change"} keys="C" onPress={() => setShowChange(!showChange)} />
-        <StageButton name="Next" keys="→" disabled={wordIndex === words.length - 1} onPress={() => goTo(wordIndex + 1)} />
+        <StageButton
+          name={stage.blended ? "Open" : "Blend"}
+          keys={stage.blended ? "↓" : "B"}
+          onPress={() => setStage(stage.blended ? OPEN : { closed: word.reading.units.length, blended: true })}
+        />
+        <StageButton
+          name={showChange ? "Hide change" : "Show change"}
+          keys="C"
+          onPress={() => setShowChange(!showChange)}
+        />
+        <StageButton
+          name="Next"
+          keys="→"
+          disabled={wordIndex === words.length - 1}
+          onPress={() => goTo(wordIndex + 1)}
+        />
       </nav>
 
       {pressed !== undefined && learner && (
-        <SaidInstead key={`${turn} ${wordIndex} ${pressed}`} word={word} unit={pressed} learner={learner.nickname} onSaid={markSaid} onClose={() => setPressed(undefined)} />
+        <SaidInstead
+          key={`${turn} ${wordIndex} ${pressed}`}
+          word={word}
+          unit={pressed}
+          learner={learner.nickname}
+          onSaid={markSaid}
+          onClose={() => setPressed(undefined)}
+        />
       )}
 
       <footer className="flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-5 py-4">
@@ -177,14 +211,19 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
               key={outcome}
               type="button"
               disabled={!turn}
-              className={`min-h-16 rounded-xl border px-4 leading-tight ${outcome === "right" ? "min-w-28 border-right bg-right text-sheet" : "border-rule bg-sheet"}`}
+              className={`min-h-16 rounded-xl border px-4 leading-tight ${outcome === "right" ? "min-w-28 border-good bg-good text-sheet" : "border-rule bg-sheet"}`}
               onClick={() => markTurn({ outcome, substitutions: [] }, true)}
             >
               <span className="block font-bold">{outcome === "wrong" ? "Wrong" : OUTCOME_NAME[outcome]}</span>
               <span className={`block text-[12.5px] ${outcome === "right" ? "" : "text-quiet"}`}>{shown}</span>
             </button>
           ))}
-          <button type="button" className="min-h-16 rounded-xl border border-rule bg-sheet px-4 leading-tight disabled:text-quiet" disabled={!canUndo} onClick={takeBack}>
+          <button
+            type="button"
+            className="min-h-16 rounded-xl border border-rule bg-sheet px-4 leading-tight disabled:text-quiet"
+            disabled={!canUndo}
+            onClick={takeBack}
+          >
             <span className="block font-bold">Undo</span>
             <span className="block text-[12.5px] text-quiet">U</span>
           </button>

@@ -36,7 +36,12 @@ export const OUTCOME_NAME: Readonly<Record<Outcome, string>> = {
 /** The request for a new mark, or for taking one back. */
 export function responseOf(
   mark: Omit<Mark, "state">,
-  on: { readonly sessionId: string; readonly supersedes: string | null; readonly withdrawn?: boolean; readonly at: Date },
+  on: {
+    readonly sessionId: string;
+    readonly supersedes: string | null;
+    readonly withdrawn?: boolean;
+    readonly at: Date;
+  },
 ): NewResponse {
   return {
     id: mark.id,
@@ -44,7 +49,10 @@ export function responseOf(
     learnerId: mark.learnerId,
     wordIndex: mark.wordIndex,
     mode: "read",
-    answer: { outcome: mark.answer.outcome, substitutions: mark.answer.substitutions.map((s) => ({ unit: s.unit, said: [...s.said] })) },
+    answer: {
+      outcome: mark.answer.outcome,
+      substitutions: mark.answer.substitutions.map((s) => ({ unit: s.unit, said: [...s.said] })),
+    },
     supersedes: on.supersedes,
     withdrawn: on.withdrawn ?? false,
     at: on.at.toISOString(),

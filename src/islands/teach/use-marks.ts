@@ -33,7 +33,10 @@ export function useMarks(sessionId: string, stored: readonly StoredResponse[]): 
 
   const settle = useCallback((id: string) => {
     setPending((old) => new Set([...old].filter((p) => p !== id)));
-    setMarks((old) => new Map([...old].map(([key, mark]) => [key, mark.id === id ? { ...mark, state: "stored" as const } : mark])));
+    setMarks(
+      (old) =>
+        new Map([...old].map(([key, mark]) => [key, mark.id === id ? { ...mark, state: "stored" as const } : mark])),
+    );
   }, []);
 
   useEffect(() => {

@@ -30,7 +30,11 @@ export default function GroupCard({ card }: { readonly card: TodayCard }) {
       <div className="mt-4 grid grid-cols-2 gap-2">
         <label>
           <span className="label mb-1">Order of teaching</span>
-          <select className="field" value={group.sequenceId} onChange={(event) => move({ sequenceId: event.target.value, step: 1 })}>
+          <select
+            className="field"
+            value={group.sequenceId}
+            onChange={(event) => move({ sequenceId: event.target.value, step: 1 })}
+          >
             {SEQUENCES.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -40,7 +44,11 @@ export default function GroupCard({ card }: { readonly card: TodayCard }) {
         </label>
         <label>
           <span className="label mb-1">Taught up to</span>
-          <select className="field" value={group.step} onChange={(event) => move({ sequenceId: group.sequenceId, step: Number(event.target.value) })}>
+          <select
+            className="field"
+            value={group.step}
+            onChange={(event) => move({ sequenceId: group.sequenceId, step: Number(event.target.value) })}
+          >
             {sequence?.steps.map(({ number, name }) => (
               <option key={number} value={number}>
                 {number} · {name}
@@ -62,7 +70,16 @@ export default function GroupCard({ card }: { readonly card: TodayCard }) {
             {card.last ? (
               <>
                 <span className="font-learner text-[17px]">{card.last.title}</span>
-                <span className="text-quiet"> · {new Date(card.last.startedAt).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: "UTC" })}</span>
+                <span className="text-quiet">
+                  {" "}
+                  ·{" "}
+                  {new Date(card.last.startedAt).toLocaleDateString("en-GB", {
+                    weekday: "long",
+                    day: "numeric",
+                    month: "long",
+                    timeZone: "UTC",
+                  })}
+                </span>
                 {!card.last.endedAt && (
                   <a className="ml-2 font-semibold underline" href={`/teach/${card.last.id}`}>
                     go on with it

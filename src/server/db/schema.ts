@@ -34,8 +34,12 @@ export const learners = pgTable("learners", { id, nickname: text("nickname").not
 export const memberships = pgTable(
   "memberships",
   {
-    groupId: uuid("group_id").notNull().references(() => groups.id, { onDelete: "cascade" }),
-    learnerId: uuid("learner_id").notNull().references(() => learners.id, { onDelete: "cascade" }),
+    groupId: uuid("group_id")
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
+    learnerId: uuid("learner_id")
+      .notNull()
+      .references(() => learners.id, { onDelete: "cascade" }),
     /** Order of the names along the edge of the Teach screen. */
     seat: integer("seat").notNull(),
     ...stamps,
@@ -47,7 +51,9 @@ export const chains = pgTable(
   "chains",
   {
     id,
-    groupId: uuid("group_id").notNull().references(() => groups.id, { onDelete: "cascade" }),
+    groupId: uuid("group_id")
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
     words: jsonb("words").$type<readonly string[]>().notNull(),
     aim: jsonb("aim").$type<Aim>().notNull(),
@@ -60,7 +66,9 @@ export const sessions = pgTable(
   "sessions",
   {
     id,
-    groupId: uuid("group_id").notNull().references(() => groups.id, { onDelete: "cascade" }),
+    groupId: uuid("group_id")
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
     chainId: uuid("chain_id").references(() => chains.id, { onDelete: "set null" }),
     title: text("title").notNull(),
     /** The words as they were taught: a chain edited later does not rewrite the past. */
@@ -83,8 +91,12 @@ export const responses = pgTable(
   {
     /** Made by the browser, so that sending twice stores once. */
     id,
-    sessionId: uuid("session_id").notNull().references(() => sessions.id, { onDelete: "cascade" }),
-    learnerId: uuid("learner_id").notNull().references(() => learners.id, { onDelete: "cascade" }),
+    sessionId: uuid("session_id")
+      .notNull()
+      .references(() => sessions.id, { onDelete: "cascade" }),
+    learnerId: uuid("learner_id")
+      .notNull()
+      .references(() => learners.id, { onDelete: "cascade" }),
     wordIndex: integer("word_index").notNull(),
     word: text("word").notNull(),
     /** The reading asked for, as core/lexicon/asset.ts writes it: survives a new word list. */

@@ -31,7 +31,7 @@ function seededId(random: () => number): string {
  * Plants the reading room: two groups, seven learners, five weeks of taught chains with every reading
  * marked. Does nothing when the database already holds a group.
  *
- * @param now the lessons end yesterday
+ * @param now the lessons fall on the Mondays, Wednesdays and Fridays of the five weeks before this one
  */
 export async function plantDemo(db: Database, now: Date): Promise<void> {
   const [existing] = await db.select({ id: groups.id }).from(groups).limit(1);
@@ -47,16 +47,23 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
   await db.insert(groups).values({ id: groupId, name: group.name, sequenceId: group.sequenceId, step: group.step });
   const members = group.learners.map((learner) => ({ ...learner, id: seededId(random) }));
   await db.insert(learners).values(members.map(({ id, nickname }) => ({ id, nickname })));
-  await db
-    .insert(memberships)
-    .values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
+  await db.insert(memberships).values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
   const recent: string[][] = [];
   for (const [week, lesson] of group.weeks.entries())
     for (let k = 0; k < LESSONS_A_WEEK; k++) {
-      const daysAgo = (group.weeks.length - week) * 7 - k * 2;
+      const sinceMonday = (now.getUTCDay() + 6) % 7;
+      const daysAgo = sinceMonday + (group.weeks.length - week) * 7 - k * 2;
       const at = new Date(now.getTime() - daysAgo * DAY);
       at.setUTCHours(10, 0, 0, 0);
-      const words = await plantLesson(db, { groupId, group, members, lesson, at, recent: recent.slice(-2).flat(), random });
+      const words = await plantLesson(db, {
+        groupId,
+        group,
+        members,
+        lesson,
+        at,
+        recent: recent.slice(-2).flat(),
+        random,
+      });
       recent.push(words);
     }
 }

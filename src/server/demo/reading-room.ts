@@ -33,10 +33,7 @@ export const READING_ROOM: readonly DemoGroup[] = [
       {
         ...calm,
         nickname: "Eider",
-        confusions: [
-          
-          { gpc: "u=ʌ", said: ["ɒ"], share: 0.45 },
-        ],
+        confusions: [{ gpc: "u=ʌ", said: ["ɒ"], share: 0.45 }],
       },
       { ...calm, nickname: "Knot", confusions: [{ gpc: "ch=tʃ", said: ["ʃ"], share: 0.35 }] },
     ],

@@ -1,0 +1,66 @@
+/** The rules of the house: imports only go down (docs/architecture.md). */
+const only = (name, from, allowed, comment) => ({
+  name,
+  comment,
+  severity: "error",
+  from: { path: from, pathNot: "\\.test\\.tsx?$" },
+  to: { path: "^src/", pathNot: allowed },
+});
+
+module.exports = {
+  forbidden: [
+    {
+      name: "no-circles",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
+    only(
+      "core-stays-below",
+      "^src/core/",
+      ["^src/core/", "^src/data/"],
+      "The core knows nothing of what stands on it.",
+    ),
+    only("data-is-data", "^src/data/", ["^src/data/"], "Data tables import nothing of ours."),
+    only(
+      "workers-on-core",
+      "^src/workers/",
+      ["^src/workers/", "^src/core/(index|light)\\.ts$"],
+      "Workers reach the core by its public face.",
+    ),
+    only(
+      "server-on-core",
+      "^src/server/",
+      ["^src/server/", "^src/core/(index|light)\\.ts$"],
+      "The server reaches the core by its public face.",
+    ),
+    {
+      name: "screens-take-types-from-the-server",
+      comment: "Islands and components may know what the server answers, never run its code.",
+      severity: "error",
+      from: { path: "^src/(islands|components)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^src/server/", dependencyTypesNot: ["type-only"] },
+    },
+    {
+      name: "no-word-list-in-a-page",
+      comment: "The word list is for workers and the server: pages use core/light.",
+      severity: "error",
+      from: { path: "^src/(islands|components)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: ["^src/core/(?!light\\.ts$)", "^src/data/"] },
+    },
+    {
+      name: "core-is-pure",
+      comment: "No files, clock, network or interface in the core.",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { dependencyTypes: ["core", "npm"] },
+    },
+    only("pages-hand-over", "^src/pages/api/", ["^src/server/"], "Endpoints parse, call the server, answer."),
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: { extensions: [".ts", ".tsx", ".json", ".mjs", ".js"] },
+  },
+};

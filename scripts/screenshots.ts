@@ -1,0 +1,63 @@
+/**
+ * `npm run screenshots`: the pictures of docs/screenshots/, from a freshly planted demo. Build first
+ * (`npm run demo` or `npm run build`).
+ */
+import { mkdirSync } from "node:fs";
+import { chromium, type Page } from "@playwright/test";
+import { Server } from "../tests/browser/server.ts";
+
+const folder = "docs/screenshots";
+mkdirSync(folder, { recursive: true });
+const server = new Server(4390);
+await server.start();
+const browser = await chromium.launch({
+  executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const shoot = async (name: string) => {
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+};
+const pick = async (on: Page, button: string, typed: string) => {
+  await on.getByRole("button", { name: button }).click();
+  await on.getByPlaceholder("Type letters…").fill(typed);
+  await on.keyboard.press("Enter");
+};
+
+try {
+  await page.goto(server.address);
+  await shoot("today");
+  await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
+  await pick(page, "Tell apart", "i as");
+  await pick(page, "Second", "e as");
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await page.locator("[data-word]").nth(7).waitFor();
+  await page.locator("[data-word]").nth(4).locator("button[aria-pressed]").click();
+  await page.getByLabel("Or type a word").fill("peck");
+  await shoot("bench");
+  await page.goto(`${server.address}/see`);
+  await page.getByRole("link", { name: "Sandpiper" }).click();
+  await page.locator("tbody button").first().waitFor();
+  await shoot("see");
+  await page.goto(server.address);
+  await page.getByRole("article", { name: "Turnstones" }).getByRole("link", { name: "Make a chain" }).click();
+  for (const word of ["pin", "pine", "vine"]) {
+    await page.getByLabel("Or type a word").fill(word);
+    await page.getByRole("status").filter({ hasText: "Fits" }).waitFor();
+    await page.keyboard.press("Enter");
+  }
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/teach/);
+  await page.locator("[data-place]").waitFor();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press(" ");
+  await page.keyboard.press("Enter");
+  await shoot("teach");
+  await page.locator('[data-unit="1"]').click();
+  await shoot("teach-said-instead");
+} finally {
+  await browser.close();
+  await server.stop();
+  server.remove();
+}

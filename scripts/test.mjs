@@ -1,0 +1,107 @@
+/**
+ * `npm test`: installs what is missing, then type check, lint, dependency rules, unit tests, browser
+ * tests. The last line counts what the two test runners themselves report; a stage that is no test
+ * runner counts as one failure when it fails and as nothing when it passes.
+ */
+import { spawnSync } from "node:child_process";
+import { existsSync, mkdtempSync, readFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { buildWhenNeeded, checkNode, installPackages } from "./lib/prepare.mjs";
+
+checkNode();
+installPackages();
+const chromium = findChromium();
+buildWhenNeeded();
+
+const reports = mkdtempSync(join(tmpdir(), "zip-step-test-"));
+const failedStages = [];
+let passed = 0;
+let failed = 0;
+
+stage("types", ["npx", "astro", "check", "--minimumFailingSeverity", "warning"]);
+stage("lint", ["npx", "biome", "check", "."]);
+stage("imports", ["npx", "depcruise", "--config", ".dependency-cruiser.cjs", "src"]);
+
+const unitReport = join(reports, "unit.json");
+runner(
+  "unit tests",
+  ["npx", "vitest", "run", "--reporter=default", "--reporter=json", `--outputFile.json=${unitReport}`],
+  () => {
+    const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = readJson(unitReport);
+    // A file that cannot even be loaded runs no test: it is a failure all the same.
+    const unloaded = testResults.filter(
+      (file) => file.status === "failed" && file.assertionResults.length === 0,
+    ).length;
+    return { passed: numPassedTests, failed: numFailedTests + unloaded, ok: numFailedTestSuites === 0 };
+  },
+);
+
+const browserReport = join(reports, "browser.json");
+runner(
+  "browser tests",
+  ["npx", "playwright", "test", "--reporter=list,json"],
+  () => {
+    const { stats, errors } = readJson(browserReport);
+    return {
+      passed: stats.expected + stats.flaky,
+      failed: stats.unexpected + errors.length,
+      ok: stats.unexpected === 0,
+    };
+  },
+  { PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport, CHROMIUM: chromium },
+);
+
+failed += failedStages.length;
+if (failedStages.length > 0) console.log(`\nfailed: ${failedStages.join(", ")}`);
+console.log(`\nzip-step: ${passed} passed, ${failed} failed`);
+process.exit(failed === 0 && passed > 0 ? 0 : 1);
+
+function readJson(file) {
+  return JSON.parse(readFileSync(file, "utf8"));
+}
+
+function spawn([command, ...args], env = {}) {
+  return spawnSync(command, args, {
+    stdio: "inherit",
+    env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1", NODE_ENV: "test", ...env },
+  }).status;
+}
+
+function stage(name, command) {
+  console.log(`\n— ${name}`);
+  if (spawn(command) !== 0) failedStages.push(name);
+}
+
+/** A runner that ends badly without having counted a failure is itself one. */
+function runner(name, command, count, env) {
+  console.log(`\n— ${name}`);
+  const status = spawn(command, env);
+  try {
+    const counted = count();
+    passed += counted.passed;
+    failed += counted.failed;
+    if (status !== 0 && counted.failed === 0) failedStages.push(name);
+  } catch {
+    failedStages.push(`${name} (no report)`);
+  }
+}
+
+/** The browser that the tests drive: Debian's chromium, installed when this machine lets us. */
+function findChromium() {
+  const places = [process.env.CHROMIUM, "/usr/bin/chromium", "/usr/bin/chromium-browser"].filter(Boolean);
+  const found = () => places.find((place) => existsSync(place));
+  if (found()) return found();
+  const isRoot = process.getuid?.() === 0;
+  if (isRoot && spawnSync("apt-get", ["--version"]).status === 0) {
+    console.log("Installing chromium (apt-get)…");
+    const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+    spawnSync("apt-get", ["update", "-q"], { stdio: "ignore", env });
+    spawnSync("apt-get", ["install", "-y", "-q", "--no-install-recommends", "chromium"], { stdio: "inherit", env });
+  }
+  if (found()) return found();
+  console.error(
+    "The browser tests need Chromium: install it (Debian: sudo apt-get install chromium), or set CHROMIUM to its path.",
+  );
+  process.exit(1);
+}

@@ -1,0 +1,111 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { checkDecodable, decodableWords } from "./decodable.ts";
+import { parseSequence, parseTaughtGpc, type Sequence } from "./sequence.ts";
+import { SEQUENCES } from "./sequences.ts";
+import { taughtAt } from "./taught-set.ts";
+
+const sequence = (lines: string): Sequence => parseSequence({ id: "test", name: "Test", source: "made up", lines });
+const taught = (tokens: string, patterns = "", words = "") =>
+  taughtAt(sequence(`one | ${tokens} | ${patterns} | ${words}`), 1);
+
+describe("checkDecodable", () => {
+  it("is not enough that the letters are known", () => {
+    const judged = checkDecodable("ship", taught("s=s h=h i=ɪ p=p"));
+    expect(judged.decodable).toBe(false);
+    expect(judged.missing).toMatchObject([{ kind: "gpc", grapheme: "sh", phonemes: ["ʃ"], place: "start" }]);
+  });
+
+  it("tells the two sounds of one letter apart", () => {
+    const judged = checkDecodable("go", taught("g=g o=ɒ"));
+    expect(judged.missing).toMatchObject([{ grapheme: "o", phonemes: ["oʊ"], graphemeTaught: true }]);
+    expect(checkDecodable("dog", taught("d=d o=ɒ g=g")).decodable).toBe(true);
+  });
+
+  it("keeps to the place a correspondence is taught for", () => {
+    const endOnly = taught("s=s z=z i=ɪ n=n g=g o=oʊ@end s=z@end");
+    expect(checkDecodable("go", endOnly).decodable).toBe(true);
+    expect(checkDecodable("is", endOnly).decodable).toBe(true);
+    const judged = checkDecodable("old", taught("o=oʊ@end l=l d=d", "final-cluster"));
+    expect(judged.missing).toMatchObject([{ grapheme: "o", place: "start", taughtElsewhere: true }]);
+  });
+
+  it.each([
+    ["stop", "initial-cluster"],
+    ["strip", "initial-cluster-3"],
+    ["hand", "final-cluster"],
+    ["cats", "suffix-s"],
+    ["jumped", "suffix-ed"],
+  ])("%s needs %s", (word, pattern) => {
+    const everything = taughtAt(SEQUENCES[0] as Sequence, 99);
+    expect(checkDecodable(word, everything).decodable).toBe(true);
+    const without = taughtAt(SEQUENCES[0] as Sequence, 99, { remove: { patterns: [pattern as never] } });
+    expect(checkDecodable(word, without).missing).toEqual([{ kind: "pattern", pattern }]);
+  });
+
+  it("counts an ending as an ending, not as half a cluster", () => {
+    expect(checkDecodable("cats", taught("c=k a=æ t=t s=s", "suffix-s")).decodable).toBe(true);
+    expect(checkDecodable("its", taught("i=ɪ t=t s=s", "suffix-s")).missing).toEqual([
+      { kind: "pattern", pattern: "final-cluster" },
+    ]);
+    expect(checkDecodable("feed", taught("f=f ee=iː d=d")).decodable).toBe(true);
+  });
+
+  it("takes either good segmentation of a past tense", () => {
+    expect(checkDecodable("hoped", taught("h=h o-e=oʊ p=p d=t", "suffix-ed")).decodable).toBe(true);
+    expect(checkDecodable("hoped", taught("h=h o=oʊ p=p ed=t", "suffix-ed")).decodable).toBe(true);
+  });
+
+  it("says when a word is learnt whole, unknown, or cannot be split", () => {
+    expect(checkDecodable("said", taught("s=s d=d", "", "said"))).toMatchObject({ decodable: true, learntWhole: true });
+    expect(checkDecodable("one", taught("o=ɒ n=n"))).toMatchObject({
+      missing: [{ kind: "unsplittable", word: "one" }],
+    });
+    for (const typed of ["", "qwx", "🙂", "12", "x".repeat(5000)])
+      expect(checkDecodable(typed, taught("a=æ")).missing[0]?.kind).toBe("unknown-word");
+  });
+
+  it("hand-ticks add and take away", () => {
+    const base = sequence("one | s=s a=æ t=t |  | ");
+    const gpc = parseTaughtGpc("c=k");
+    expect(checkDecodable("cat", taughtAt(base, 1, { add: { gpcs: [gpc] } })).decodable).toBe(true);
+    expect(checkDecodable("sat", taughtAt(base, 1, { remove: { gpcs: [parseTaughtGpc("s=s")] } })).decodable).toBe(
+      false,
+    );
+  });
+});
+
+describe("shipped sequences", () => {
+  it.each(SEQUENCES.map((s) => [s.id, s] as const))("%s: what is decodable stays decodable", (_, whole) => {
+    let before = new Set<string>();
+    for (const step of whole.steps) {
+      const now = new Set(decodableWords(taughtAt(whole, step.number)).map(({ word }) => word));
+      for (const word of before) expect(now.has(word), `${word} lost at step ${step.number}`).toBe(true);
+      before = now;
+    }
+    expect(before.size).toBeGreaterThan(4000);
+  });
+
+  it("no word is decodable without each of its own correspondences", () => {
+    const words = shippedLexicon().words;
+    const everything = taughtAt(SEQUENCES[0] as Sequence, 99);
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: words.length - 1 }), fc.nat(), (index, pick) => {
+        const word = words[index]?.word ?? "";
+        const judged = checkDecodable(word, { ...everything, words: new Set() });
+        if (!judged.decodable || !judged.reading || word.endsWith("ed")) return;
+        const units = judged.reading.units;
+        const k = pick % units.length;
+        const unit = units[k];
+        if (!unit || (k === units.length - 1 && word.endsWith("s"))) return;
+        const without = taughtAt(SEQUENCES[0] as Sequence, 99, { remove: { gpcs: [unit] } });
+        expect(
+          checkDecodable(word, { ...without, words: new Set() }).decodable,
+          `${word} without ${unit.grapheme}`,
+        ).toBe(false);
+      }),
+      { seed: 7, numRuns: 400 },
+    );
+  });
+});

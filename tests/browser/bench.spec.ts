@@ -1,0 +1,140 @@
+import AxeBuilder from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import { expect, test } from "./server.ts";
+
+const chainOf = (page: Page) =>
+  page.locator("[data-word]").evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word") ?? ""));
+
+async function type(page: Page, word: string) {
+  await page.getByLabel("Or type a word").fill(word);
+}
+
+async function putIn(page: Page, word: string) {
+  await type(page, word);
+  await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
+  await page.keyboard.press("Enter");
+}
+
+test.beforeEach(async ({ page, server }) => {
+  await page.goto(server.address);
+  await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
+  await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
+});
+
+test("build by hand: type, suggest, replace, remove, undo, redo, save and open again", async ({ page }) => {
+  await putIn(page, "mash");
+  await putIn(page, "mesh");
+  await putIn(page, "met");
+  await expect(page.getByText("sh becomes t · end")).toBeVisible();
+  // A suggestion from the list, by position.
+  await page.getByRole("complementary", { name: "Words for the gap" }).getByRole("button", { name: /^pet/ }).click();
+  expect(await chainOf(page)).toEqual(["mash", "mesh", "met", "pet"]);
+  // In place of a word: only what fits both sides.
+  await page.locator('[data-word="pet"] button[aria-pressed]').click();
+  await page.getByRole("button", { name: "In place of pet" }).click();
+  await page.getByRole("complementary", { name: "Words for the gap" }).getByRole("button", { name: /^men/ }).click();
+  expect(await chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
+  await page.getByRole("button", { name: "Undo" }).click();
+  expect(await chainOf(page)).toEqual(["mash", "mesh", "met", "pet"]);
+  await page.getByRole("button", { name: "Redo" }).click();
+  expect(await chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
+  // Taking a word out of the middle breaks a step: it is said, and teaching waits.
+  await page.getByRole("button", { name: "Take mesh out" }).click();
+  await expect(page.getByText(/One step changes more than one grapheme/)).toBeVisible();
+  await expect(page.getByText(/Look again: 2 graphemes differ/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Teach" })).toBeDisabled();
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("button", { name: "Teach" })).toBeEnabled();
+  await page.getByLabel("Title of the chain").fill("Monday chain");
+  await page.getByRole("button", { name: "Save" }).click();
+  await expect(page.getByRole("button", { name: "Saved" })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("Title of the chain")).toHaveValue("Monday chain");
+  await expect.poll(() => chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
+});
+
+test("reorder by keyboard alone and by mouse", async ({ page }) => {
+  for (const word of ["pit", "pin", "pen"]) await putIn(page, word);
+  await page.getByRole("button", { name: "Move pen" }).focus();
+  await page.keyboard.press(" ");
+  await page.waitForTimeout(200);
+  await page.keyboard.press("ArrowUp");
+  await page.waitForTimeout(300);
+  await page.keyboard.press(" ");
+  await expect.poll(() => chainOf(page)).toEqual(["pit", "pen", "pin"]);
+  const from = await page.getByRole("button", { name: "Move pin" }).boundingBox();
+  const to = await page.getByRole("button", { name: "Move pen" }).boundingBox();
+  if (!from || !to) throw new Error("no handles");
+  await page.mouse.move(from.x + 10, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 10, from.y - 10, { steps: 4 });
+  await page.mouse.move(to.x + 10, to.y + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(() => chainOf(page)).toEqual(["pit", "pin", "pen"]);
+});
+
+test("a typed word is judged at once, with the reason", async ({ page }) => {
+  await putIn(page, "pet");
+  const verdicts: [typed: string, says: RegExp][] = [
+    ["peg", /Fits: t becomes g · end/],
+    ["pleg", /Not in the word list/],
+    ["peak", /Not taught yet: ea/],
+    ["shed", /2 graphemes differ/],
+    ["best", /2 graphemes differ|Not taught yet: two consonants together at the end/],
+    ["p3t", /Only the letters a to z/],
+    ["🙂", /Only the letters a to z/],
+    ["gun", /Not every school/],
+    ["a".repeat(5000), /Longer than any word/],
+    ["one", /Learnt as a whole/],
+  ];
+  for (const [typed, says] of verdicts) {
+    await type(page, typed);
+    await expect(page.getByRole("status").filter({ hasText: says })).toBeVisible();
+    const fits = says.source.startsWith("Fits");
+    await expect(page.getByRole("button", { name: "Put in" })).toBeEnabled({ enabled: fits });
+  }
+  expect(await chainOf(page)).toEqual(["pet"]);
+});
+
+test("a request that cannot be met says why, and the chain at hand stays", async ({ page }) => {
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(page.locator("[data-word]")).toHaveCount(8);
+  const before = await chainOf(page);
+  const ask = async (length: string, first: string) => {
+    await page.getByLabel("Words", { exact: true }).fill(length);
+    await page.getByLabel("First word").fill(first);
+    await page.getByRole("button", { name: "Make a chain" }).click();
+  };
+  await ask("8", "zebra");
+  await expect(page.getByRole("alert")).toContainText("cannot start with zebra");
+  await ask("8", "cake");
+  await expect(page.getByRole("alert")).toContainText("Not taught yet: a-e");
+  expect(await chainOf(page)).toEqual(before);
+});
+
+test("another group, another taught set: words stay within it", async ({ page, server }) => {
+  await page.goto(server.address);
+  const card = page.getByRole("article", { name: "Turnstones" });
+  await expect(card.getByLabel("Taught up to")).toHaveValue("45");
+  await card.getByLabel("Taught up to").selectOption("10");
+  await expect
+    .poll(async () => (await (await page.request.get(`${server.address}/api/groups`)).json())[1].step)
+    .toBe(10);
+  await card.getByRole("link", { name: "Make a chain" }).click();
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(page.locator("[data-word]")).toHaveCount(8);
+  await type(page, "rain");
+  await expect(page.getByRole("status").filter({ hasText: "Not taught yet: ai" })).toBeVisible();
+});
+
+test("the first screens have no accessibility faults that a checker finds", async ({ page, server }) => {
+  for (const path of ["/", "/bench", "/see"]) {
+    await page.goto(server.address + path);
+    if (path === "/bench") {
+      await page.getByRole("button", { name: "Make a chain" }).click();
+      await expect(page.locator("[data-word]")).toHaveCount(8);
+    }
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${path} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
+  }
+});

@@ -1,0 +1,83 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { test as base } from "@playwright/test";
+
+/** A built Zip Step in a process of its own, on a data folder of its own, that can be stopped and started. */
+export class Server {
+  readonly folder = mkdtempSync(join(tmpdir(), "zip-step-browser-"));
+  readonly port: number;
+  #process: ChildProcess | undefined;
+
+  constructor(port: number) {
+    this.port = port;
+  }
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    const child = spawnServer({ folder: this.folder, port: this.port });
+    this.#process = child;
+    const { code, output } = await new Promise<{ code: number | null; output: string }>((resolve) => {
+      let output = "";
+      const read = (data: Buffer) => {
+        output += data;
+        if (output.includes("Zip Step is at")) resolve({ code: 0, output });
+      };
+      child.stdout?.on("data", read);
+      child.stderr?.on("data", read);
+      child.once("exit", (code) => resolve({ code, output }));
+    });
+    if (code !== 0) throw new Error(`The server did not start: ${output}`);
+  }
+
+  /** Ends the process: politely, or as a crash would. */
+  async stop(signal: "SIGTERM" | "SIGKILL" = "SIGTERM"): Promise<void> {
+    const child = this.#process;
+    if (!child || child.exitCode !== null) return;
+    const ended = new Promise((resolve) => child.once("exit", resolve));
+    child.kill(signal);
+    await ended;
+  }
+
+  remove(): void {
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
+
+export function spawnServer(on: { folder: string; port: number }): ChildProcess {
+  return spawn("node", ["scripts/serve.mjs"], {
+    env: { ...process.env, ZIP_STEP_DATA: on.folder, ZIP_STEP_PORT: String(on.port), ZIP_STEP_DEMO: "1" },
+    stdio: ["ignore", "pipe", "pipe"],
+  });
+}
+
+/** Runs a server until it ends by itself and gives what it said. */
+export async function runToEnd(on: { folder: string; port: number }): Promise<{ code: number | null; output: string }> {
+  const child = spawnServer(on);
+  let output = "";
+  child.stdout?.on("data", (data) => (output += data));
+  child.stderr?.on("data", (data) => (output += data));
+  const code = await new Promise<number | null>((resolve) => child.once("exit", resolve));
+  return { code, output };
+}
+
+/** Tests get a server with the demo planted, one for each file. */
+export const test = base.extend<object, { server: Server }>({
+  server: [
+    // biome-ignore lint/correctness/noEmptyPattern: Playwright asks for a destructured first argument
+    async ({}, use, info) => {
+      const server = new Server(4400 + info.workerIndex);
+      await server.start();
+      await use(server);
+      await server.stop();
+      server.remove();
+    },
+    { scope: "worker" },
+  ],
+});
+
+export { expect } from "@playwright/test";

@@ -1,0 +1,45 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { expect, runToEnd, test } from "./server.ts";
+
+test("a second process on the same folder is refused with a clear line", async ({ server }) => {
+  const { code, output } = await runToEnd({ folder: server.folder, port: server.port + 50 });
+  expect(code).toBe(1);
+  expect(output).toContain("is in use by another Zip Step (process");
+  expect(output).toContain("ZIP_STEP_DATA=");
+});
+
+test("a busy port says so and how to pick another", async ({ server }) => {
+  const { code, output } = await runToEnd({ folder: `${server.folder}-other`, port: server.port });
+  expect(code).toBe(1);
+  expect(output).toContain(`Port ${server.port} is busy`);
+  expect(output).toContain("ZIP_STEP_PORT=");
+});
+
+test("addresses that name nothing answer 404 in words", async ({ page, server }) => {
+  const nowhere = "00000000-0000-4000-8000-000000000000";
+  for (const path of [
+    `/teach/${nowhere}`,
+    "/teach/rubbish",
+    `/see?group=${nowhere}`,
+    "/nothing",
+    "/bench?group=rubbish",
+  ]) {
+    const answer = await page.goto(server.address + path);
+    expect(answer?.status(), path).toBe(404);
+    await expect(page.getByText("Nothing here"), path).toBeVisible();
+  }
+});
+
+test("nothing is fetched from outside, and no page's own script holds the word list", async ({ page, server }) => {
+  const asked: string[] = [];
+  page.on("request", (request) => asked.push(request.url()));
+  for (const path of ["/", "/bench", "/see"]) await page.goto(server.address + path, { waitUntil: "networkidle" });
+  expect(asked.filter((url) => !url.startsWith(server.address) && !url.startsWith("data:"))).toEqual([]);
+  const folder = "dist/client/_astro";
+  const holding = readdirSync(folder).filter(
+    (file) => file.endsWith(".js") && readFileSync(join(folder, file), "utf8").includes("th.r.ough"),
+  );
+  expect(holding).toHaveLength(1);
+  expect(holding[0]).toContain("chain-worker");
+});

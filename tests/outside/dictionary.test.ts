@@ -1,0 +1,172 @@
+import { dictionary } from "cmu-pronouncing-dictionary";
+import { describe, expect, it } from "vitest";
+import { buildLexicon } from "../../scripts/build-lexicon.ts";
+import { phonemesOf, planChain, sequenceById, shippedLexicon, taughtAt } from "../../src/core/index.ts";
+import asset from "../../src/data/lexicon/lexicon.json";
+
+/**
+ * Against the CMU Pronouncing Dictionary (npm cmu-pronouncing-dictionary), without our aligner: the
+ * table below is ARPABET to IPA as the dictionary's own documentation gives it, with our vowel letters.
+ */
+const IPA: Record<string, string[]> = {
+  AA: ["ɒ", "ɑː", "ɔː"],
+  AE: ["æ"],
+  AH: ["ʌ", "ə"],
+  AO: ["ɔː", "ɒ"],
+  AW: ["aʊ"],
+  AY: ["aɪ"],
+  B: ["b"],
+  CH: ["tʃ"],
+  D: ["d"],
+  DH: ["ð"],
+  EH: ["e"],
+  ER: ["ɜːr", "ər"],
+  EY: ["eɪ"],
+  F: ["f"],
+  G: ["g"],
+  HH: ["h"],
+  IH: ["ɪ"],
+  IY: ["iː", "ɪ"],
+  JH: ["dʒ"],
+  K: ["k"],
+  L: ["l"],
+  M: ["m"],
+  N: ["n"],
+  NG: ["ŋ"],
+  OW: ["oʊ"],
+  OY: ["ɔɪ"],
+  P: ["p"],
+  R: ["r"],
+  S: ["s"],
+  SH: ["ʃ"],
+  T: ["t"],
+  TH: ["θ"],
+  UH: ["ʊ"],
+  UW: ["uː", "ʊ"],
+  V: ["v"],
+  W: ["w"],
+  Y: ["j"],
+  Z: ["z"],
+  ZH: ["ʒ"],
+};
+
+/** Listings of a word as the dictionary has them, wh as plain w. */
+function listings(word: string): string[][] {
+  const all: string[][] = [];
+  for (const key of [word, ...Array.from({ length: 5 }, (_, k) => `${word}(${k + 1})`)]) {
+    const value = (dictionary as Record<string, string>)[key];
+    if (value)
+      all.push(
+        (value.split("#")[0] as string)
+          .trim()
+          .replace(/^HH W /, "W ")
+          .replace(/\d/g, "")
+          .split(" "),
+      );
+  }
+  return all;
+}
+
+/** Can these phones be read off as this string of IPA? */
+function spells(phones: readonly string[], ipa: string): boolean {
+  if (phones.length === 0) return ipa === "";
+  return (IPA[phones[0] as string] ?? []).some(
+    (s) => ipa.startsWith(s) && spells(phones.slice(1), ipa.slice(s.length)),
+  );
+}
+
+describe("every word of the list", () => {
+  const words = shippedLexicon().words;
+
+  it("has at least 4,000 one-syllable words, 97 % and more of them split", () => {
+    expect(words.length).toBeGreaterThanOrEqual(4000);
+    const unsplit = asset.unsplittable.length;
+    expect(words.length / (words.length + unsplit)).toBeGreaterThanOrEqual(0.97);
+  });
+
+  it("joined phonemes of every reading equal one CMU listing, joined letters the word", () => {
+    const wrong: string[] = [];
+    let readings = 0;
+    for (const entry of words)
+      for (const reading of entry.readings) {
+        readings++;
+        // r-coloured vowels are one phoneme of ours and a vowel with R there: joined, they are the same.
+        const joined = phonemesOf(reading).join("");
+        const letters = reading.units.flatMap((unit) => unit.letters).sort((a, b) => a - b);
+        if (letters.join() !== [...entry.word].map((_, k) => k).join()) wrong.push(`${entry.word}: letters`);
+        for (const unit of reading.units)
+          if (unit.letters.map((k) => entry.word[k]).join("") !== unit.grapheme.replace("-", ""))
+            wrong.push(`${entry.word}: ${unit.grapheme}`);
+        if (!listings(entry.word).some((phones) => spells(phones, joined))) wrong.push(`${entry.word}: ${joined}`);
+      }
+    expect(wrong).toEqual([]);
+    expect(readings).toBeGreaterThan(words.length);
+  });
+
+  it("is what the build script makes of today's tables and packages", () => {
+    expect(buildLexicon().asset).toEqual(asset);
+  });
+
+  it("holds no word of either unsuitable level unmarked", () => {
+    const lexicon = shippedLexicon();
+    for (const entry of words)
+      expect(lexicon.unsuitable(entry.word)?.level ?? "suitable", entry.word).toBe(entry.suitability);
+    for (const word of ["shit", "gook", "sperm", "meth", "git"]) expect(lexicon.get(word), word).toBeUndefined();
+    for (const word of ["gun", "wine", "hell"]) expect(lexicon.unsuitable(word)?.level, word).toBe("not-every-school");
+  });
+});
+
+describe("every step of planned chains, from raw dictionary phones alone", () => {
+  /** Edit distance over strings of symbols; nothing of ours in it. */
+  const distance = (a: readonly string[], b: readonly string[]): number => {
+    let row = b.map((_, k) => k + 1);
+    a.forEach((x, i) => {
+      let [diagonal, left] = [i, i + 1];
+      row = row.map((up, j) => {
+        left = Math.min(up + 1, left + 1, diagonal + (x === b[j] ? 0 : 1));
+        diagonal = up;
+        return left;
+      });
+    });
+    return row.at(-1) ?? a.length;
+  };
+  /** x is two phones, u-e may be two, vowel + r is two: one grapheme may change two phones, never more. */
+  const joinedUnits = (phones: readonly string[]) =>
+    phones
+      .join(" ")
+      .replace(/\b(AA|AO|EH|IH|IY|UH|UW) R\b/g, "$1R")
+      .replace(/\bK S\b/g, "KS")
+      .replace(/\bK W\b/g, "KW")
+      .replace(/\bY (UW|UH)/g, "$1")
+      .replace(/\b(AO|AA)\b/g, "O")
+      .split(" ");
+
+  it("exactly one sound differs, and the letters differ in one run", () => {
+    let steps = 0;
+    for (const id of ["short-vowels-first", "phased"])
+      for (const step of [8, 17, 26, 35, 46]) {
+        const sequence = sequenceById(id);
+        if (!sequence) throw new Error(id);
+        const plans = planChain({
+          taught: taughtAt(sequence, step),
+          length: 12,
+          focus: [],
+          contrasts: [],
+          seed: step,
+          count: 3,
+        });
+        if (!Array.isArray(plans)) throw new Error(`${id} ${step}: no chain`);
+        for (const { words } of plans)
+          for (let k = 1; k < words.length; k++) {
+            const [a, b] = [words[k - 1] as string, words[k] as string];
+            const least = Math.min(
+              ...listings(a).flatMap((x) => listings(b).map((y) => distance(joinedUnits(x), joinedUnits(y)))),
+            );
+            expect(least, `${a} → ${b}`).toBe(1);
+            expect(a, "letters change too").not.toBe(b);
+            steps++;
+          }
+      }
+    expect(steps).toBeGreaterThan(250);
+  });
+});

@@ -1,0 +1,64 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, describe, expect, it } from "vitest";
+import { openDatabase } from "../../src/server/db/database.ts";
+import { plantDemo } from "../../src/server/demo/plant-demo.ts";
+import { READING_ROOM } from "../../src/server/demo/reading-room.ts";
+import { evidenceReport } from "../../src/server/evidence.ts";
+import { listGroups } from "../../src/server/groups.ts";
+
+const folder = mkdtempSync(join(tmpdir(), "zip-step-"));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe("a data folder", () => {
+  it("is refused while another process holds it, naming folder, process and what to do", async () => {
+    const held = join(folder, "held");
+    const first = await openDatabase(held);
+    // The parent of this test worker is certainly running.
+    writeFileSync(join(held, "in-use-by"), String(process.ppid));
+    await expect(openDatabase(held)).rejects.toMatchObject({
+      code: "folder-in-use",
+      message: expect.stringContaining(String(process.ppid)),
+      hint: expect.stringContaining("ZIP_STEP_DATA"),
+    });
+    await first.close();
+  });
+
+  it("is taken over when its holder is gone", async () => {
+    const left = join(folder, "left");
+    const first = await openDatabase(left);
+    await first.close();
+    writeFileSync(join(left, "in-use-by"), "999999999");
+    const second = await openDatabase(left);
+    await second.close();
+  });
+
+  it("keeps the demo over a restart, plants it once, and the evidence finds what was planted", async () => {
+    const demo = join(folder, "demo");
+    const now = new Date("2026-11-24T12:00:00Z");
+    const first = await openDatabase(demo);
+    await plantDemo(first.db, now);
+    await plantDemo(first.db, now);
+    const before = await listGroups(first.db);
+    await first.close();
+
+    const second = await openDatabase(demo);
+    expect(await listGroups(second.db)).toEqual(before);
+    expect(before.map(({ name }) => name)).toEqual(["Plovers", "Turnstones"]);
+    expect(before.flatMap(({ learners }) => learners)).toHaveLength(7);
+    let found = 0;
+    for (const group of before)
+      for (const learner of group.learners) {
+        const report = await evidenceReport(second.db, { group: group.id, learner: learner.id });
+        const planted = READING_ROOM.flatMap((g) => g.learners).find((l) => l.nickname === learner.nickname)
+          ?.confusions[0];
+        if (report.rows[0]?.gpc === planted?.gpc && report.rows[0]?.saidInstead[0]?.said === planted?.said.join("+"))
+          found++;
+        expect(report.lessonCount, learner.nickname).toBe(15);
+        for (const response of Object.values(report.responses)) expect(response.at < now.toISOString()).toBe(true);
+      }
+    expect(found).toBe(7);
+    await second.close();
+  });
+});

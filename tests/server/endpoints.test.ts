@@ -1,0 +1,268 @@
+import { randomUUID } from "node:crypto";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { APIContext, APIRoute } from "astro";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+
+/** The endpoints themselves, called as the server calls them, over a real PGlite in a folder of its own. */
+const folder = mkdtempSync(join(tmpdir(), "zip-step-"));
+process.env["ZIP_STEP_DATA"] = folder;
+const api = {
+  groups: await import("../../src/pages/api/groups/index.ts"),
+  group: await import("../../src/pages/api/groups/[id].ts"),
+  chains: await import("../../src/pages/api/chains/index.ts"),
+  chain: await import("../../src/pages/api/chains/[id].ts"),
+  sessions: await import("../../src/pages/api/sessions/index.ts"),
+  session: await import("../../src/pages/api/sessions/[id].ts"),
+  responses: await import("../../src/pages/api/responses.ts"),
+  evidence: await import("../../src/pages/api/evidence.ts"),
+  rest: await import("../../src/pages/api/[...rest].ts"),
+};
+
+interface Answer {
+  readonly status: number;
+  // biome-ignore lint/suspicious/noExplicitAny: what an endpoint answers is what is under test
+  readonly body: any;
+}
+
+async function send(
+  route: APIRoute | undefined,
+  options: { body?: unknown; raw?: string; id?: string; query?: string } = {},
+): Promise<Answer> {
+  const url = new URL(`http://127.0.0.1/api?${options.query ?? ""}`);
+  const text = options.raw ?? (options.body === undefined ? undefined : JSON.stringify(options.body));
+  const request = new Request(url, { method: "POST", ...(text !== undefined && { body: text }) });
+  const response = await (route as (context: Partial<APIContext>) => Promise<Response>)({
+    request,
+    url,
+    params: { id: options.id },
+  });
+  return { status: response.status, body: response.status === 204 ? undefined : await response.json() };
+}
+
+const AIM = { focus: ["sh=ʃ"], contrasts: [{ a: "i=ɪ", b: "e=e" }] };
+const NEW_GROUP = { name: "Dunes", sequenceId: "short-vowels-first", step: 13, learners: ["Gull", "Skua", "Auk"] };
+let group: { id: string; learners: { id: string; nickname: string }[] };
+let chainId: string;
+let sessionId: string;
+
+const mark = (more: object = {}) => ({
+  id: randomUUID(),
+  sessionId,
+  learnerId: group.learners[0]?.id,
+  wordIndex: 0,
+  mode: "read",
+  answer: { outcome: "right", substitutions: [] },
+  at: "2026-11-24T09:30:00Z",
+  ...more,
+});
+const wrong = (unit: number, ...said: string[]) => ({ outcome: "wrong", substitutions: [{ unit, said }] });
+
+beforeAll(async () => {
+  group = (await send(api.groups.POST, { body: NEW_GROUP })).body;
+  chainId = (
+    await send(api.chains.POST, { body: { groupId: group.id, words: ["mash", "mesh", "met", "pet"], aim: AIM } })
+  ).body.id;
+  sessionId = (await send(api.sessions.POST, { body: { chainId } })).body.id;
+});
+
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe("groups, chains and sessions", () => {
+  it("keeps a group with its learners in order", async () => {
+    const { body } = await send(api.group.GET, { id: group.id });
+    expect(body).toMatchObject({ name: "Dunes", step: 13 });
+    expect(body.learners.map((l: { nickname: string }) => l.nickname)).toEqual(["Gull", "Skua", "Auk"]);
+  });
+
+  it("moves a group, and refuses a step that is not there", async () => {
+    expect((await send(api.group.PATCH, { id: group.id, body: { sequenceId: "phased", step: 20 } })).body.step).toBe(
+      20,
+    );
+    const { status, body } = await send(api.group.PATCH, { id: group.id, body: { sequenceId: "phased", step: 900 } });
+    expect(status).toBe(400);
+    expect(body.error.message).toContain("64 steps");
+    expect((await send(api.group.GET, { id: group.id })).body.step).toBe(20);
+  });
+
+  it("names a chain by its ends, edits it, and lists it", async () => {
+    expect((await send(api.chain.GET, { id: chainId })).body.title).toBe("mash to pet");
+    const edited = { title: "Monday", words: ["pet", "pit"], aim: AIM };
+    expect((await send(api.chain.PUT, { id: chainId, body: edited })).body).toMatchObject({
+      title: "Monday",
+      words: ["pet", "pit"],
+    });
+    expect((await send(api.chains.GET, { query: `group=${group.id}` })).body).toHaveLength(1);
+  });
+
+  it("a session keeps the words it was started with, and its place", async () => {
+    const place = { wordIndex: 2, learnerId: group.learners[1]?.id };
+    await send(api.session.PATCH, { id: sessionId, body: { place } });
+    const { body } = await send(api.session.GET, { id: sessionId });
+    expect(body.session).toMatchObject({ words: ["mash", "mesh", "met", "pet"], place, endedAt: null });
+    expect(
+      (await send(api.session.PATCH, { id: sessionId, body: { place: { wordIndex: 9, learnerId: null } } })).status,
+    ).toBe(400);
+  });
+});
+
+describe("responses", () => {
+  it("stores once what is sent twice", async () => {
+    const sent = mark({ answer: wrong(1, "e") });
+    expect((await send(api.responses.POST, { body: sent })).status).toBe(201);
+    expect((await send(api.responses.POST, { body: sent })).status).toBe(201);
+    const { body } = await send(api.session.GET, { id: sessionId });
+    expect(body.responses.filter((r: { id: string }) => r.id === sent.id)).toHaveLength(1);
+    expect(body.responses[0].verdict.units.map((u: { result: string }) => u.result)).toEqual([
+      "right",
+      "substitution",
+      "right",
+    ]);
+  });
+
+  it("a correction supersedes, a withdrawal leaves nothing standing, and the rows stay", async () => {
+    const learnerId = group.learners[1]?.id;
+    const first = mark({ learnerId, answer: wrong(1, "e") });
+    const second = mark({ learnerId, supersedes: first.id });
+    const third = mark({ learnerId, supersedes: second.id, withdrawn: true });
+    const standing = async () =>
+      (await send(api.session.GET, { id: sessionId })).body.responses
+        .filter((r: { learnerId: string }) => r.learnerId === learnerId)
+        .map((r: { id: string }) => r.id);
+    await send(api.responses.POST, { body: first });
+    await send(api.responses.POST, { body: second });
+    expect(await standing()).toEqual([second.id]);
+    await send(api.responses.POST, { body: third });
+    expect(await standing()).toEqual([]);
+  });
+
+  it("shows in the evidence, for the group and for the learner alone", async () => {
+    const learnerId = group.learners[2]?.id;
+    for (const wordIndex of [1, 2, 3])
+      await send(api.responses.POST, { body: mark({ learnerId, wordIndex, answer: wrong(1, "ɪ") }) });
+    const { body } = await send(api.evidence.GET, { query: `group=${group.id}&learner=${learnerId}` });
+    expect(body.rows[0]).toMatchObject({ gpc: "e=e", pattern: true, saidInstead: [{ said: "ɪ" }] });
+    expect(body.rows[0].chances).toHaveLength(3);
+    for (const id of body.rows[0].wrong) expect(body.responses[id]).toMatchObject({ learner: "Auk", outcome: "wrong" });
+    const whole = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    expect(whole.responseCount).toBeGreaterThan(body.responseCount);
+  });
+});
+
+describe("refusals: words to act on, a 4xx, and nothing stored", () => {
+  const nowhere = "00000000-0000-4000-8000-000000000000";
+  const cases: [name: string, send: () => Promise<Answer>, status: number, says: RegExp][] = [
+    ["not JSON", () => send(api.groups.POST, { raw: "{oops" }), 400, /not JSON/],
+    ["no body at all", () => send(api.responses.POST, {}), 400, /not JSON/],
+    ["a body of the wrong shape", () => send(api.groups.POST, { body: [] }), 400, /./],
+    ["a body too large", () => send(api.groups.POST, { raw: "x".repeat(300_000) }), 413, /256 KiB/],
+    ["a group with no name", () => send(api.groups.POST, { body: { ...NEW_GROUP, name: " " } }), 400, /name/],
+    ["an unknown sequence", () => send(api.groups.POST, { body: { ...NEW_GROUP, sequenceId: "x" } }), 400, /sequence/],
+    ["an unknown group", () => send(api.group.GET, { id: nowhere }), 404, /no such group/],
+    ["an id that is none", () => send(api.group.GET, { id: "1; drop table" }), 404, /no such group/],
+    [
+      "a chain of no words",
+      () => send(api.chains.POST, { body: { groupId: group.id, words: [], aim: AIM } }),
+      400,
+      /at least one word/,
+    ],
+    [
+      "500 words",
+      () => send(api.chains.POST, { body: { groupId: group.id, words: Array(500).fill("cat"), aim: AIM } }),
+      400,
+      /at most 60/,
+    ],
+    [
+      "an emoji for a word",
+      () => send(api.chains.POST, { body: { groupId: group.id, words: ["🙂"], aim: AIM } }),
+      400,
+      /letters a to z/,
+    ],
+    [
+      "5,000 characters",
+      () => send(api.chains.POST, { body: { groupId: group.id, words: ["a".repeat(5000)], aim: AIM } }),
+      400,
+      /at most 30/,
+    ],
+    [
+      "digits",
+      () => send(api.chains.POST, { body: { groupId: group.id, words: ["c4t"], aim: AIM } }),
+      400,
+      /letters a to z/,
+    ],
+    [
+      "an aim that is no correspondence",
+      () =>
+        send(api.chains.POST, { body: { groupId: group.id, words: ["cat"], aim: { focus: ["zz=q"], contrasts: [] } } }),
+      400,
+      /correspondence/,
+    ],
+    ["a session of no chain", () => send(api.sessions.POST, { body: { chainId: nowhere } }), 404, /no such chain/],
+    [
+      "a learner that does not exist",
+      () => send(api.responses.POST, { body: mark({ learnerId: nowhere }) }),
+      404,
+      /no such learner/,
+    ],
+    [
+      "a session that does not exist",
+      () => send(api.responses.POST, { body: mark({ sessionId: nowhere }) }),
+      404,
+      /no such session/,
+    ],
+    ["a word beyond the chain", () => send(api.responses.POST, { body: mark({ wordIndex: 40 }) }), 400, /no word 41/],
+    [
+      "a unit beyond the word",
+      () => send(api.responses.POST, { body: mark({ answer: wrong(9, "e") }) }),
+      400,
+      /3 graphemes/,
+    ],
+    [
+      "a sound that is none",
+      () => send(api.responses.POST, { body: mark({ answer: wrong(1, "💥") }) }),
+      400,
+      /sound of the inventory/,
+    ],
+    [
+      "sounds said with a right answer",
+      () =>
+        send(api.responses.POST, {
+          body: mark({ answer: { outcome: "right", substitutions: [{ unit: 0, said: ["e"] }] } }),
+        }),
+      400,
+      /outcome wrong/,
+    ],
+    ["a time that is none", () => send(api.responses.POST, { body: mark({ at: "yesterday" }) }), 400, /2026-11-24T09/],
+    [
+      "correcting a mark that is not there",
+      () => send(api.responses.POST, { body: mark({ supersedes: nowhere }) }),
+      404,
+      /earlier mark/,
+    ],
+    [
+      "evidence of nobody",
+      () => send(api.evidence.GET, { query: `group=${group.id}&learner=${nowhere}` }),
+      404,
+      /no such learner/,
+    ],
+    ["evidence without a group", () => send(api.evidence.GET), 400, /group/],
+    ["an address that is none", () => send(api.rest.ALL), 404, /nothing at this address/],
+  ];
+
+  it.each(cases)("%s", async (_, request, status, says) => {
+    const before = (await send(api.session.GET, { id: sessionId })).body.responses.length;
+    const answer = await request();
+    expect(answer.status).toBe(status);
+    expect(answer.body.error.message).toMatch(says);
+    expect(answer.body.error.hint.length).toBeGreaterThan(10);
+    expect((await send(api.session.GET, { id: sessionId })).body.responses).toHaveLength(before);
+  });
+
+  it("an id already taken by another mark is a conflict", async () => {
+    const sent = mark({ wordIndex: 3 });
+    await send(api.responses.POST, { body: sent });
+    const answer = await send(api.responses.POST, { body: { ...sent, wordIndex: 2 } });
+    expect(answer.status).toBe(409);
+  });
+});
