@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { expect, test } from "./server.ts";
+import { alive, expect, test } from "./server.ts";
 
 const chainOf = (page: Page) =>
   page.locator("[data-word]").evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word") ?? ""));
@@ -19,6 +19,7 @@ test.beforeEach(async ({ page, server }) => {
   await page.goto(server.address);
   await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
   await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
+  await alive(page);
 });
 
 test("build by hand: type, suggest, replace, remove, undo, redo, save and open again", async ({ page }) => {
@@ -114,6 +115,7 @@ test("a request that cannot be met says why, and the chain at hand stays", async
 
 test("another group, another taught set: words stay within it", async ({ page, server }) => {
   await page.goto(server.address);
+  await alive(page);
   const card = page.getByRole("article", { name: "Turnstones" });
   await expect(card.getByLabel("Taught up to")).toHaveValue("45");
   await card.getByLabel("Taught up to").selectOption("10");
@@ -121,6 +123,7 @@ test("another group, another taught set: words stay within it", async ({ page, s
     .poll(async () => (await (await page.request.get(`${server.address}/api/groups`)).json())[1].step)
     .toBe(10);
   await card.getByRole("link", { name: "Make a chain" }).click();
+  await alive(page);
   await page.getByRole("button", { name: "Make a chain" }).click();
   await expect(page.locator("[data-word]")).toHaveCount(8);
   await type(page, "rain");
@@ -130,6 +133,7 @@ test("another group, another taught set: words stay within it", async ({ page, s
 test("the first screens have no accessibility faults that a checker finds", async ({ page, server }) => {
   for (const path of ["/", "/bench", "/see"]) {
     await page.goto(server.address + path);
+    await alive(page);
     if (path === "/bench") {
       await page.getByRole("button", { name: "Make a chain" }).click();
       await expect(page.locator("[data-word]")).toHaveCount(8);

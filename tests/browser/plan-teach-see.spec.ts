@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, type Server, test } from "./server.ts";
+import { alive, expect, type Server, test } from "./server.ts";
 
 /** The main road: plan a chain, teach it, mark it, see what was substituted, over a real database. */
 
@@ -9,6 +9,7 @@ const words = (page: Page) =>
 async function planForPlovers(page: Page, server: Server): Promise<string[]> {
   await page.goto(server.address);
   await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
+  await alive(page);
   await page.getByRole("button", { name: "Tell apart" }).click();
   await page.getByPlaceholder("Type letters…").fill("i as");
   await page.keyboard.press("Enter");
@@ -39,6 +40,7 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
   await expect(page.getByRole("button", { name: "Saved" })).toBeVisible();
   await page.getByRole("button", { name: "Teach" }).click();
   await page.waitForURL(/\/teach\//);
+  await alive(page);
 
   const stage = page.locator("[data-place]");
   // Tap through the sounds, blend, back to open, hide and show the change.
@@ -82,10 +84,12 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
 
   // A reload, and then a crash of the server, keep the place and every mark.
   await page.reload();
+  await alive(page);
   await expect(stage).toHaveAttribute("data-place", "7");
   await server.stop("SIGKILL");
   await server.start();
   await page.goto(teachUrl);
+  await alive(page);
   await expect(stage).toHaveAttribute("data-place", "7");
   await expect(chip(page, "Heron")).toHaveAttribute("data-mark", "right stored");
   await expect(chip(page, "Eider")).toHaveAttribute("data-mark", "none");
@@ -93,6 +97,8 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
   await page.getByRole("button", { name: "Finish" }).click();
   await page.waitForURL(/\/see/);
   await page.getByRole("link", { name: "Sandpiper" }).click();
+  await page.waitForURL(/learner=/);
+  await alive(page);
   const row = page.locator('[data-gpc="e=e"]');
   const before = Number(/×(\d+)/.exec(await row.getByRole("button", { name: "/ɪ/ as in pin" }).innerText())?.[1]);
   await row.getByRole("button", { name: "/ɪ/ as in pin" }).click();
@@ -111,6 +117,7 @@ test("a mark waits in the outbox while the server is away, says so, and arrives 
   await planForPlovers(page, server);
   await page.getByRole("button", { name: "Teach" }).click();
   await page.waitForURL(/\/teach\//);
+  await alive(page);
   await expect(page.locator("[data-place]")).toBeVisible();
   await server.stop();
   await page.keyboard.press("Enter");
@@ -119,6 +126,7 @@ test("a mark waits in the outbox while the server is away, says so, and arrives 
   await server.start();
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
   await page.reload();
+  await alive(page);
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
 });
 
@@ -128,6 +136,7 @@ test("touch alone: units, sounds and learners are large enough to press", async 
   await planForPlovers(page, server);
   await page.getByRole("button", { name: "Teach" }).tap();
   await page.waitForURL(/\/teach\//);
+  await alive(page);
   await chip(page, "Knot").tap();
   await page.locator('[data-unit="1"]').tap();
   const sounds = page.getByRole("region", { name: "What was said instead" }).getByRole("button");

@@ -2,7 +2,7 @@ import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { test as base } from "@playwright/test";
+import { test as base, type Page } from "@playwright/test";
 
 /** A built Zip Step in a process of its own, on a data folder of its own, that can be stopped and started. */
 export class Server {
@@ -79,5 +79,10 @@ export const test = base.extend<object, { server: Server }>({
     { scope: "worker" },
   ],
 });
+
+/** Waits until the page's islands listen: before that a press does nothing. */
+export async function alive(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.querySelector("astro-island[ssr]") === null);
+}
 
 export { expect } from "@playwright/test";

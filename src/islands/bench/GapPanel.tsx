@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
 import type { Gap } from "./state.ts";
@@ -142,6 +142,9 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
   const [typed, setTyped] = useState("");
   const [verdict, setVerdict] = useState<WordVerdict>();
   const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  // What was typed before the page came alive is not lost.
+  useEffect(() => setTyped((old) => old || (input.current?.value ?? "")), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the same word is judged anew for another gap
   useEffect(() => {
     let current = true;
@@ -169,6 +172,7 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
       </label>
       <div className="flex gap-2">
         <input
+          ref={input}
           id={id}
           className="field min-w-0 font-learner text-[19px]"
           autoCapitalize="none"

@@ -10,6 +10,7 @@ interface Props {
   readonly report: EvidenceReport;
   /** Whose evidence: the group's name or a nickname. */
   readonly whose: string;
+  readonly oneLearner: boolean;
 }
 
 interface Opened {
@@ -23,7 +24,7 @@ const saidName = (said: string) => (said === "" ? "left out" : soundName(said.sp
 const inHundred = (part: number) => Math.round(part * 100);
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
-export default function See({ report, whose }: Props) {
+export default function See({ report, whose, oneLearner }: Props) {
   const [opened, setOpened] = useState<Opened>();
   const [onlyWrong, setOnlyWrong] = useState(true);
   const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
@@ -77,6 +78,7 @@ export default function See({ report, whose }: Props) {
                   key={row.gpc}
                   row={row}
                   nameOf={(id) => report.responses[id]?.learner}
+                  showNames={!oneLearner}
                   onOpen={setOpened}
                 />
               ))}
@@ -115,10 +117,11 @@ function whoSaid(ids: readonly string[], nameOf: (id: string) => string | undefi
 interface RowProps {
   readonly row: Row;
   readonly nameOf: (id: string) => string | undefined;
+  readonly showNames: boolean;
   readonly onOpen: (opened: Opened) => void;
 }
 
-function EvidenceRow({ row, nameOf, onOpen }: RowProps) {
+function EvidenceRow({ row, nameOf, showNames, onOpen }: RowProps) {
   const name = `${row.grapheme} ${soundName(row.phonemes)}`;
   return (
     <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
@@ -136,7 +139,7 @@ function EvidenceRow({ row, nameOf, onOpen }: RowProps) {
               onClick={() => onOpen({ title: `${name} read as ${saidName(said)}`, ids: responses })}
             >
               {saidName(said)} <b>×{responses.length}</b>
-              <span className="block text-[12.5px] text-quiet">{whoSaid(responses, nameOf)}</span>
+              {showNames && <span className="block text-[12.5px] text-quiet">{whoSaid(responses, nameOf)}</span>}
             </button>
           ))}
           {row.pattern && (
