@@ -1,0 +1,107 @@
+/**
+ * Words kept off screens and printouts, with the reason. Two levels:
+ *
+ *   never             no setting shows them
+ *   not-every-school  off unless the workspace allows the level (a setting); the school's own rules win
+ *
+ * Started from npm `naughty-words` (CC-BY-4.0), which the build adds to the never list except for the
+ * ordinary words in SPARED below; then the whole one-syllable list was read by eye, November 2026.
+ */
+export type UnsuitableLevel = "never" | "not-every-school";
+
+export interface UnsuitableGroup {
+  readonly level: UnsuitableLevel;
+  readonly reason: string;
+  readonly words: string;
+}
+
+export const UNSUITABLE: readonly UnsuitableGroup[] = [
+  {
+    level: "never",
+    reason: "a slur or an insult to a group of people",
+    words: `chink chinks gook gooks gyp gypped gyps wop wops kraut krauts nips queer queers dyke dykes
+      dike dikes spic spics kike kikes coon coons jap japs paki pakis mick micks yid yids tranny retard
+      retards spaz spastic mong mongs cripple nance nances poof poofs fag fags hick hicks squaw dago`,
+  },
+  {
+    level: "never",
+    reason: "sexual",
+    words: `sex sexed sexes sexy porn porns rape raped rapes pimp pimps lube lubes thong thongs groped grope
+      gropes crotch groin groins lewd boned boner dong dongs cock cocks cocked knockers shag shagged
+      shags slut sluts whore whores ho hos wench tush lust lusts stripper strippers sperm semen spunk
+      horny kinky kink kinks boob boobs tit tits titty nipple nipples penis vagina nude nudes naked
+      erotic orgasm incest womanizer condom condoms spank spanked spanks bonk bonked screwing hooker
+      hookers brothel harlot busty clit cum dick dicks prick pricks schlong dildo topless molest molested`,
+  },
+  {
+    level: "never",
+    reason: "bodily and crude",
+    words: `arse arsed ass asses crap craps crapped fart farts farted pee peed pees piss pissed poo poos
+      poop pooped poops shit shits turd turds snot snots pus puke puked pukes damn damned dammit
+      bollocks bugger buggers sod sods bastard bastards bitch bitches fuck fucks wank wanks twat twats
+      cunt cunts slag slags schmuck putz wuss douche git gits prat prats bloody tosser arsehole butthole dumbass crappy
+      anus anal rectum heil lynch lynched berk`,
+  },
+  {
+    level: "never",
+    reason: "drugs",
+    words: `drug drugs drugged coke cokes meth bong bongs dope doped dopes stoned narc narcs heroin cocaine
+      crackhead druggie druggies stoner stoners opium hashish ganja doobie`,
+  },
+  {
+    level: "not-every-school",
+    reason: "weapons, killing and violence",
+    words: `gun guns gunned kill killed kills stab stabbed stabs bomb bombs bombed shoot shoots gore slain
+      corpse hearse morgue hanged nuke nukes slave slaves whipped noose maim maimed slay snuff snuffed
+      bullet bullets pistol pistols rifle rifles murder murders murdered killer killers killing shooting
+      shooter shotgun gunman gunmen gunshot handgun sniper snipers torture tortured suicide hostage
+      hostages bomber bombing bombings assault grenade missile missiles dagger daggers slaughter
+      stabbing strangle strangled execute massacre violence violent homicide slavery warhead ammo`,
+  },
+  {
+    level: "not-every-school",
+    reason: "alcohol and smoking",
+    words: `ale beer beers booze gin rum wine wines hooch pub pubs drunk drunks keg kegs mead brandy whisky
+      whiskey vodka liquor liquors sherry cider drunken hangover bourbon martini tequila cigar cigars
+      tobacco smoker smokers smoking boozing cocktail cocktails brewery saloon bartender`,
+  },
+  {
+    level: "not-every-school",
+    reason: "swearing by religion, or belief",
+    words: "hell heck god gods sin sins sinned lord lords devil devils demon demons satan damnation",
+  },
+  {
+    level: "not-every-school",
+    reason: "the body: mild, or private",
+    words: `bra bras breast breasts bum bums bummed butt butts burp burps belch barf hump humps bust busts
+      rump womb strip stripped strips stud studs hoes hash knob knobs nymph nymphs flirt flirts flirting
+      screwed suck sucks sucked snatch scat panties underwear bikini lover lovers lingerie virgin virgins
+      pregnant vomit vomited urine bladder armpit booty bosom divorce affair affairs mistress
+      undressed undressing seduce seduced striptease fingering swinger intimate kissing
+      jugs`,
+  },
+  {
+    level: "not-every-school",
+    reason: "unkind about a person",
+    words: `fat fats dumb lame lisp scum jerk jerks punk punks spook spooks spooked tramp trumps trump freak
+      freaks moron morons idiot idiots stupid cretin loser losers sucker suckers ugly dummy dummies crazy
+      lunatic maniac maniacs psycho cripples crippled hag hags wimp wimps nerd nerds geek geeks
+      goon goons weirdo bitchy fatty gay gays lesbian homo bigot aids`,
+  },
+];
+
+/** Ordinary words that `naughty-words` lists for one of their senses. */
+export const SPARED: readonly string[] = [
+  "butt",
+  "suck",
+  "sucks",
+  "snatch",
+  "scat",
+  "skeet",
+  "escort",
+  "domination",
+  "fingering",
+  "swinger",
+  "undressing",
+  "tied",
+];
