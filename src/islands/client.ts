@@ -21,7 +21,7 @@ export class RequestError extends Error {
 
   /** True when sending again later can help: no answer, or the server's own trouble. */
   get passing(): boolean {
-    return this.refusal === undefined || this.refusal.code === "internal" || this.refusal.code === "folder-in-use";
+    return this.refusal === undefined || this.refusal.code === "internal" || this.refusal.code.startsWith("folder-");
   }
 }
 

@@ -9,6 +9,10 @@ const CATALOGUE = {
     status: 503,
     hint: "Stop the other Zip Step first, or give this one its own folder: ZIP_STEP_DATA=./data/other npm start",
   },
+  "folder-damaged": {
+    status: 503,
+    hint: "Keep a copy of the folder, then start with a backup of it or with a new one: ZIP_STEP_DATA=./data/new npm start",
+  },
   internal: {
     status: 500,
     hint: "Try again; if it happens again, restart Zip Step. Marks on this screen are kept until they are stored.",

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, describe, expect, it } from "vitest";
@@ -32,6 +32,21 @@ describe("a data folder", () => {
     writeFileSync(join(left, "in-use-by"), "999999999");
     const second = await openDatabase(left);
     await second.close();
+  });
+
+  it("says what to do when the database in it is damaged, and is made anew when a first start was cut short", async () => {
+    const damaged = join(folder, "damaged");
+    mkdirSync(join(damaged, "pg"), { recursive: true });
+    writeFileSync(join(damaged, "pg", "PG_VERSION"), "17");
+    await expect(openDatabase(damaged)).rejects.toMatchObject({
+      code: "folder-damaged",
+      hint: expect.stringContaining("backup"),
+    });
+    const cutShort = join(folder, "cut-short");
+    mkdirSync(join(cutShort, "pg-in-the-making", "base"), { recursive: true });
+    const opened = await openDatabase(cutShort);
+    expect(await listGroups(opened.db)).toEqual([]);
+    await opened.close();
   });
 
   it("keeps the demo over a restart, plants it once, and the evidence finds what was planted", async () => {

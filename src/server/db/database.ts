@@ -1,9 +1,10 @@
-import { existsSync, readFileSync } from "node:fs";
+import { existsSync, readFileSync, renameSync, rmSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { brotliDecompressSync } from "node:zlib";
 import { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
+import { AppError } from "../errors.ts";
 import { claimFolder } from "./folder-lock.ts";
 import * as schema from "./schema.ts";
 
@@ -24,18 +25,38 @@ function emptyFolderImage(): Blob {
   return new Blob([brotliDecompressSync(readFileSync(inServer("empty-folder.tar.br")))]);
 }
 
+const newClient = (dataDir: string) => PGlite.create({ dataDir, loadDataDir: emptyFolderImage() });
+
+/**
+ * The database inside a data folder. A new one is made under another name and moved into place whole, so
+ * that a start cut short never leaves half a database behind.
+ */
+async function folderClient(folder: string): Promise<PGlite> {
+  const dataDir = join(folder, "pg");
+  if (!existsSync(dataDir)) {
+    const making = join(folder, "pg-in-the-making");
+    rmSync(making, { recursive: true, force: true });
+    await (await newClient(making)).close();
+    renameSync(making, dataDir);
+  }
+  try {
+    return await PGlite.create({ dataDir });
+  } catch {
+    throw new AppError("folder-damaged", `The database in the data folder ${folder} cannot be opened.`);
+  }
+}
+
 /**
  * Opens a data folder, making it when it is not there, and brings it to today's schema.
  *
  * @param folder a path, or undefined for a database in memory (tests)
- * @throws AppError "folder-in-use" when another process has the folder
+ * @throws AppError "folder-in-use" when another process has the folder, "folder-damaged" when what is in it
+ * cannot be opened
  */
 export async function openDatabase(folder?: string): Promise<OpenDatabase> {
   const release = folder === undefined ? () => undefined : claimFolder(folder);
   try {
-    const dataDir = folder === undefined ? "memory://" : join(folder, "pg");
-    const fresh = folder === undefined || !existsSync(join(dataDir, "PG_VERSION"));
-    const client = await PGlite.create({ dataDir, ...(fresh && { loadDataDir: emptyFolderImage() }) });
+    const client = folder === undefined ? await newClient("memory://") : await folderClient(folder);
     const db = drizzle(client, { schema });
     await migrate(db, { migrationsFolder: inServer("migrations") });
     return {
