@@ -56,4 +56,6 @@ export { ipa, keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { GPCS, type Gpc, gpcById, gpcId } from "./spelling/gpc.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
+export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";
+export { ONE_TAP_A_SOUND, type Tap, type TapSettings, tapsOf } from "./spelling/taps.ts";
 export { keyOfGpc, unitKey } from "./spelling/unit-key.ts";

@@ -54,6 +54,22 @@ test("build by hand: type, suggest, replace, remove, undo, redo, save and open a
   await expect.poll(() => chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
 });
 
+test("a chain in the making outlives another screen; a saved one is opened from the list", async ({ page }) => {
+  await putIn(page, "pit");
+  await putIn(page, "pin");
+  await page.getByRole("link", { name: "Evidence" }).click();
+  await page.getByRole("link", { name: "Chain bench" }).click();
+  await expect.poll(() => chainOf(page)).toEqual(["pit", "pin"]);
+  await page.getByLabel("Title of the chain").fill("Short one");
+  await page.getByRole("button", { name: "Save" }).click();
+  await expect(page.getByRole("button", { name: "Saved" })).toBeVisible();
+  await page.getByLabel("Saved chains").selectOption("New chain");
+  await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
+  await alive(page);
+  await page.getByLabel("Saved chains").selectOption("Short one");
+  await expect.poll(() => chainOf(page)).toEqual(["pit", "pin"]);
+});
+
 test("reorder by keyboard alone and by mouse", async ({ page }) => {
   for (const word of ["pit", "pin", "pen"]) await putIn(page, word);
   await page.getByRole("button", { name: "Move pen" }).focus();

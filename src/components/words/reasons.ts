@@ -33,6 +33,7 @@ const PATTERN_NAME: Readonly<Record<Pattern, string>> = {
   "final-cluster-3": "three consonants together at the end",
   "suffix-s": "the ending -s",
   "suffix-ed": "the ending -ed",
+  "suffix-ing": "the ending -ing",
   "two-syllables": "words of two syllables",
 };
 

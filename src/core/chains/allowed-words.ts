@@ -1,5 +1,5 @@
 import type { Lexicon, LexiconWord, UnsuitableEntry } from "../lexicon/lexicon.ts";
-import { checkDecodable, hasTwoReadings, type Missing } from "../scope/decodable.ts";
+import { checkDecodable, hasTwoReadings, isDecodable, type Missing } from "../scope/decodable.ts";
 import type { ChainRequest } from "./request.ts";
 
 /** Why a word may not stand in this chain. */
@@ -39,5 +39,11 @@ export function refusalOf(word: string, rules: Rules, lexicon: Lexicon): WordRef
  * two ways (read, wind) and single letters, which a teacher may still put in by hand.
  */
 export function plannable(entry: LexiconWord, rules: Rules, lexicon: Lexicon): boolean {
-  return entry.word.length > 1 && !hasTwoReadings(entry) && refusalOf(entry.word, rules, lexicon) === undefined;
+  return (
+    entry.word.length > 1 &&
+    (entry.suitability === "suitable" || rules.allowNotEverySchool === true) &&
+    isDecodable(entry, rules.taught, lexicon) &&
+    !rules.never?.includes(entry.word) &&
+    !hasTwoReadings(entry)
+  );
 }

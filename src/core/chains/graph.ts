@@ -3,15 +3,14 @@ import { sameSoundReadings } from "../lexicon/readings.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { unitKey } from "../spelling/unit-key.ts";
 import type { ChangePosition, Move } from "./moves.ts";
-import { checkReadings, type SingleStep } from "./step-compare.ts";
+import { positionOf } from "./step-compare.ts";
 
-/** A legal step out of a word. */
+/** A legal step out of a word: exactly what `checkReadings` says of the two readings. */
 export interface Edge {
   /** Index of the word it leads to. */
   readonly to: number;
   readonly kind: Move;
   readonly position: ChangePosition;
-  readonly step: SingleStep;
   /** Keys of the unit that went and the unit that came (`unitKey`), where there is one. */
   readonly oldKey: string | undefined;
   readonly newKey: string | undefined;
@@ -25,52 +24,78 @@ export interface WordGraph {
   readonly edges: readonly (readonly Edge[])[];
 }
 
+interface Node {
+  readonly word: number;
+  readonly reading: Segmentation;
+  /** Interned unit keys. */
+  readonly units: readonly number[];
+}
+
 /**
  * Builds the graph by wildcard buckets: two words are one change apart exactly when masking one unit of
  * each makes them equal, and one addition apart when leaving one unit out does. Cost is linear in the
  * units of all words plus the edges found.
  */
 export function buildGraph(words: readonly LexiconWord[]): WordGraph {
+  const keys: string[] = [];
+  const numbers = new Map<string, number>();
+  const intern = (key: string) => {
+    let number = numbers.get(key);
+    if (number === undefined) {
+      number = keys.push(key) - 1;
+      numbers.set(key, number);
+    }
+    return number;
+  };
+  const nodes = words.flatMap((entry, word) =>
+    sameSoundReadings(entry).map(
+      (reading): Node => ({ word, reading, units: reading.units.map((u) => intern(unitKey(u))) }),
+    ),
+  );
+  const found: Map<number, Edge>[] = words.map(() => new Map());
+  const link = (from: Node, to: Node, edge: Omit<Edge, "to">) => {
+    const out = found[from.word];
+    if (out && from.word !== to.word && !out.has(to.word)) out.set(to.word, { to: to.word, ...edge });
+  };
+  const graphemeOf = keys.map((key) => key.slice(0, key.indexOf("=")));
+  const soundOf = keys.map((key) => key.slice(key.indexOf("=") + 1));
+
   const masked = new Map<string, number[]>();
   const whole = new Map<string, number[]>();
-  const nodes: { word: number; reading: Segmentation; keys: string[] }[] = [];
-  words.forEach((entry, word) => {
-    for (const reading of sameSoundReadings(entry)) {
-      const keys = reading.units.map(unitKey);
-      const node = nodes.push({ word, reading, keys }) - 1;
-      push(whole, keys.join(" "), node);
-      for (let k = 0; k < keys.length; k++) push(masked, keys.map((key, n) => (n === k ? "*" : key)).join(" "), node);
+  const textOf = (units: readonly number[], k: number, middle: string) =>
+    `${units.slice(0, k).join(" ")}${middle}${units.slice(k + 1).join(" ")}`;
+  nodes.forEach(({ units }, n) => {
+    push(whole, units.join(" "), n);
+    for (let k = 0; k < units.length; k++) push(masked, `${k} ${textOf(units, k, "*")}`, n);
+  });
+
+  for (const [pattern, bucket] of masked) {
+    if (bucket.length < 2) continue;
+    const k = Number.parseInt(pattern, 10);
+    for (const x of bucket)
+      for (const y of bucket) {
+        const [a, b] = [nodes[x] as Node, nodes[y] as Node];
+        const [oldUnit, newUnit] = [a.units[k] as number, b.units[k] as number];
+        if (graphemeOf[oldUnit] === graphemeOf[newUnit] || soundOf[oldUnit] === soundOf[newUnit]) continue;
+        link(a, b, {
+          kind: "change",
+          position: positionOf(b.reading, k),
+          oldKey: keys[oldUnit],
+          newKey: keys[newUnit],
+        });
+      }
+  }
+  for (const long of nodes)
+    for (let k = long.units.length - 1; k >= 0; k--) {
+      const rest = long.units.filter((_, n) => n !== k).join(" ");
+      for (const n of whole.get(rest) ?? []) {
+        const short = nodes[n] as Node;
+        const position = positionOf(long.reading, k);
+        const key = keys[long.units[k] as number];
+        link(short, long, { kind: "add", position, oldKey: undefined, newKey: key });
+        link(long, short, { kind: "take-away", position, oldKey: key, newKey: undefined });
+      }
     }
-  });
-  const found: Map<number, Edge>[] = words.map(() => new Map());
-  const connect = (x: number, y: number) => {
-    const [a, b] = [nodes[x], nodes[y]];
-    if (!a || !b || a.word === b.word) return;
-    link(a, b);
-    link(b, a);
-  };
-  const link = (a: (typeof nodes)[number], b: (typeof nodes)[number]) => {
-    const out = found[a.word];
-    if (!out || out.has(b.word)) return;
-    const step = checkReadings(a.reading, b.reading);
-    if (!step.single) return;
-    out.set(b.word, {
-      to: b.word,
-      kind: step.kind,
-      position: step.position,
-      step,
-      oldKey: step.oldUnit && unitKey(step.oldUnit),
-      newKey: step.newUnit && unitKey(step.newUnit),
-    });
-  };
-  for (const bucket of masked.values())
-    for (let x = 0; x < bucket.length; x++)
-      for (let y = x + 1; y < bucket.length; y++) connect(bucket[x] as number, bucket[y] as number);
-  nodes.forEach(({ keys }, node) => {
-    keys.forEach((_, k) => {
-      for (const other of whole.get(keys.filter((_, n) => n !== k).join(" ")) ?? []) connect(node, other);
-    });
-  });
   return {
     words,
     indexOf: new Map(words.map((entry, index) => [entry.word, index])),

@@ -15,14 +15,18 @@ export interface LexiconAsset {
   readonly sources: readonly { name: string; version: string; licence: string; use: string }[];
   readonly words: readonly string[];
   readonly unsplittable: readonly string[];
+  /** Short words that are English but not in the list, joined by spaces. */
+  readonly otherWords: string;
   /** `level|reason|word word …` */
   readonly unsuitable: readonly string[];
 }
 
 /** The line of one reading; the opposite of `readReading`. */
-export function writeReading(segmentation: Segmentation): string {
-  const graphemes = segmentation.units.map((u) => u.grapheme).join(".");
-  const phonemes = segmentation.units.map((u) => u.phonemes.join("+")).join(".");
+export function writeReading({ units, seam }: Segmentation): string {
+  const graphemes = units
+    .map(({ grapheme, letters }, k) => (k === 0 ? "" : letters[0] === seam ? "/" : ".") + grapheme)
+    .join("");
+  const phonemes = units.map((u) => u.phonemes.join("+")).join(".");
   return `${graphemes} ${phonemes}`;
 }
 
@@ -48,7 +52,9 @@ function factsOf(grapheme: string, sounds: string): UnitFacts {
 /** Rebuilds a segmentation from its line. @throws Error when letters and graphemes do not add up. */
 export function readReading(word: string, line: string): Segmentation {
   const space = line.indexOf(" ");
-  const graphemes = line.slice(0, space).split(".");
+  const parts = line.slice(0, space).split("/");
+  const graphemes = parts.flatMap((part) => part.split("."));
+  const unitAtSeam = parts.length > 1 ? (parts[0] as string).split(".").length : undefined;
   const sounds = line.slice(space + 1).split(".");
   const facts = graphemes.map((grapheme, k) => factsOf(grapheme, sounds[k] as string));
   const firstVowel = facts.findIndex((f) => f.vowel);
@@ -75,8 +81,9 @@ export function readReading(word: string, line: string): Segmentation {
     units.push({ grapheme, letters, phonemes: fact.phonemes, slot, commonness: fact.commonness });
   }
   if (openLetters) openLetters.push(at++);
+  const seam = unitAtSeam === undefined ? undefined : units[unitAtSeam]?.letters[0];
   if (at !== word.length) throw new Error(`Lexicon: "${word}" does not add up from "${line}"`);
-  return { word, units, cost: 0 };
+  return { word, units, ...(seam !== undefined && { seam }), cost: 0 };
 }
 
 function parseWord(line: string): LexiconWord {
@@ -116,6 +123,8 @@ export function parseLexicon(asset: LexiconAsset): Lexicon {
     words,
     get: (word) => byWord.get(word),
     unsuitable: (word) => unsuitable.get(word),
+    unsuitableWords: [...unsuitable.keys()],
+    otherWords: asset.otherWords.split(" "),
     unsplittable: (word) => unsplittable.has(word),
   };
 }

@@ -1,10 +1,10 @@
 import { phonemesOf } from "../spelling/segmentation.ts";
-import type { Lexicon } from "./lexicon.ts";
+import type { Lexicon, LexiconWord } from "./lexicon.ts";
 
 /** A word that is another word with an ending on (grins ← grin). */
 export interface Inflection {
   readonly base: string;
-  readonly ending: "s" | "ed";
+  readonly ending: "s" | "es" | "ed" | "ing";
 }
 
 /**
@@ -15,39 +15,67 @@ const NOT_INFLECTED = new Set(
   `its ours yours hers theirs news feed weed seed breed heed need deed bleed reed greed steed`.split(" "),
 );
 
+/** How many units each ending is. */
+export const ENDING_UNITS: Readonly<Record<Inflection["ending"], number>> = { s: 1, es: 1, ed: 1, ing: 2 };
+
+/** What an ending sounds like: lists of phonemes, and of spellings the base may have lost before it. */
+const ENDINGS: readonly { ending: Inflection["ending"]; spelling: RegExp; sounds: readonly string[][] }[] = [
+  { ending: "s", spelling: /[^s]s$/, sounds: [["s"], ["z"]] },
+  {
+    ending: "es",
+    spelling: /es$/,
+    sounds: [
+      ["ɪ", "z"],
+      ["ə", "z"],
+    ],
+  },
+  { ending: "ed", spelling: /ed$/, sounds: [["t"], ["d"], ["ɪ", "d"], ["ə", "d"]] },
+  { ending: "ing", spelling: /ing$/, sounds: [["ɪ", "ŋ"]] },
+];
+
+/** Spellings that a base may have without its ending: with its e, its single consonant, its y again. */
+function basesOf(word: string, ending: Inflection["ending"]): string[] {
+  const bare = word.slice(0, -ending.length);
+  const bases = [bare];
+  if (ending !== "s") bases.push(`${bare}e`);
+  if (/([b-df-hj-np-tvwxz])\1$/.test(bare)) bases.push(bare.slice(0, -1));
+  if (bare.endsWith("i")) bases.push(`${bare.slice(0, -1)}y`);
+  if (bare.endsWith("ie")) bases.push(`${bare.slice(0, -2)}y`);
+  return bases.filter((base) => base.length > 1);
+}
+
+const KNOWN = new WeakMap<LexiconWord, Inflection | null>();
+
 /**
- * Says whether a word is a base word with -s or -ed on: the base is in the word list, and the sounds are
- * the base's sounds plus one ending. `his`, `bus` and `bless` are not; `hopes` and `hopped` are.
+ * Says whether a word is a base word with -s, -es, -ed or -ing on: the base is in the word list, and the
+ * sounds are the base's sounds plus the ending's. `his`, `bus` and `bless` are not; `hopes`, `hopped`,
+ * `tries` and `boxes` are.
  */
 export function inflectionOf(word: string, lexicon: Lexicon): Inflection | undefined {
-  if (NOT_INFLECTED.has(word) || word.length < 3) return undefined;
   const entry = lexicon.get(word);
   if (!entry) return undefined;
-  const lead = phonemesOf(entry.readings[0]);
-  if (/[^s]s$/.test(word)) return addedTo(word.slice(0, -1), lead, ["s", "z"], "s", lexicon);
-  if (word.endsWith("ed")) {
-    const bare = word.slice(0, -2);
-    const bases = [bare, word.slice(0, -1)];
-    if (/([a-z])\1$/.test(bare)) bases.push(bare.slice(0, -1));
-    if (bare.endsWith("i")) bases.push(`${bare.slice(0, -1)}y`);
-    for (const base of bases) {
-      const found = addedTo(base, lead, ["t", "d"], "ed", lexicon);
-      if (found) return found;
+  let known = KNOWN.get(entry);
+  if (known === undefined) {
+    known = findInflection(entry, lexicon) ?? null;
+    KNOWN.set(entry, known);
+  }
+  return known ?? undefined;
+}
+
+function findInflection(entry: LexiconWord, lexicon: Lexicon): Inflection | undefined {
+  const { word } = entry;
+  if (NOT_INFLECTED.has(word) || word.length < 3) return undefined;
+  const said = phonemesOf(entry.readings[0]);
+  for (const { ending, spelling, sounds } of ENDINGS) {
+    if (!spelling.test(word)) continue;
+    const stems = sounds
+      .filter((sound) => sound.every((id, k) => said[said.length - sound.length + k] === id))
+      .map((sound) => said.slice(0, said.length - sound.length).join(" "));
+    if (stems.length === 0) continue;
+    for (const base of basesOf(word, ending)) {
+      const readings = lexicon.get(base)?.readings ?? [];
+      if (readings.some((reading) => stems.includes(phonemesOf(reading).join(" ")))) return { base, ending };
     }
   }
   return undefined;
-}
-
-function addedTo(
-  base: string,
-  phonemes: readonly string[],
-  last: readonly string[],
-  ending: Inflection["ending"],
-  lexicon: Lexicon,
-): Inflection | undefined {
-  const entry = base.length > 1 ? lexicon.get(base) : undefined;
-  if (!entry || !last.includes(phonemes.at(-1) ?? "")) return undefined;
-  const stem = phonemes.slice(0, -1).join(" ");
-  const fits = entry.readings.some((reading) => phonemesOf(reading).join(" ") === stem);
-  return fits ? { base, ending } : undefined;
 }

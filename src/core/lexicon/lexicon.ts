@@ -32,6 +32,10 @@ export interface Lexicon {
   get(word: string): LexiconWord | undefined;
   /** Words that may not be shown, or only in some schools, with the reason. */
   unsuitable(word: string): UnsuitableEntry | undefined;
+  /** Every word that `unsuitable` knows. */
+  readonly unsuitableWords: readonly string[];
+  /** Further short English words, rare ones and names included: not for learners, but not nonsense either. */
+  readonly otherWords: readonly string[];
   /** Words known to be English that no spelling rule can split (one, of, once). */
   unsplittable(word: string): boolean;
 }

@@ -1,11 +1,11 @@
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
-import { distinctReadings, sameSoundReadings } from "../lexicon/readings.ts";
+import { distinctReadings } from "../lexicon/readings.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
-import { patternsNeeded } from "./patterns-needed.ts";
+import { isMet, type Needs, needsOf, preparedNeeds } from "./prepared.ts";
 import type { Pattern, UnitPlace } from "./sequence.ts";
-import { type TaughtSet, taughtKey } from "./taught-set.ts";
+import type { TaughtSet } from "./taught-set.ts";
 
 /** One thing a word needs that has not been taught. */
 export type Missing =
@@ -35,42 +35,28 @@ export interface Decodability {
   readonly learntWhole?: boolean;
 }
 
-function placeOf(k: number, last: number): UnitPlace {
-  if (k === last) return "end";
-  return k === 0 ? "start" : "inside";
-}
-
-function missingUnit(unit: Unit, place: UnitPlace, k: number, taught: TaughtSet): Missing | undefined {
-  const places = taught.gpcs.get(taughtKey(unit.grapheme, unit.phonemes));
-  if (places === "any" || places?.has(place)) return undefined;
-  const prefix = `${unit.grapheme}=`;
-  return {
-    kind: "gpc",
-    grapheme: unit.grapheme,
-    phonemes: unit.phonemes,
-    place,
-    unit: k,
-    taughtElsewhere: places !== undefined,
-    graphemeTaught: [...taught.gpcs.keys()].some((key) => key.startsWith(prefix)),
-  };
-}
-
-/**
- * What a segmentation needs beyond a taught set. The -s ending needs the pattern, not the place: its own
- * sound is judged as standing inside, so that `s=z` taught for the end of `is` does not give `pins`.
- */
+/** What a segmentation needs beyond a taught set. */
 export function missingFor(reading: Segmentation, taught: TaughtSet, inflection?: Inflection): Missing[] {
+  return missingOf(needsOf(reading, inflection), taught);
+}
+
+function missingOf({ reading, units, patterns }: Needs, taught: TaughtSet): Missing[] {
   const missing: Missing[] = [];
-  const last = reading.units.length - 1;
-  const lastOfBase = inflection ? last - 1 : last;
-  reading.units.forEach((unit, k) => {
-    // Adding -s teaches both its sounds; the pattern is checked below.
-    if (inflection?.ending === "s" && k === last) return;
-    const lack = missingUnit(unit, k === last ? "end" : placeOf(k, lastOfBase), k, taught);
-    if (lack) missing.push(lack);
-  });
-  for (const pattern of patternsNeeded(reading, inflection))
-    if (!taught.patterns.has(pattern)) missing.push({ kind: "pattern", pattern });
+  for (const { unit, key, place } of units) {
+    const places = taught.gpcs.get(key);
+    if (places === "any" || places?.has(place)) continue;
+    const { grapheme, phonemes } = reading.units[unit] as Unit;
+    missing.push({
+      kind: "gpc",
+      grapheme,
+      phonemes,
+      place,
+      unit,
+      taughtElsewhere: places !== undefined,
+      graphemeTaught: [...taught.gpcs.keys()].some((taughtKey) => taughtKey.startsWith(`${grapheme}=`)),
+    });
+  }
+  for (const pattern of patterns) if (!taught.patterns.has(pattern)) missing.push({ kind: "pattern", pattern });
   return missing;
 }
 
@@ -106,22 +92,32 @@ export function checkDecodable(
 }
 
 function judge(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Decodability {
-  const inflection = inflectionOf(entry.word, lexicon);
-  let best: Decodability | undefined;
-  for (const reading of sameSoundReadings(entry)) {
-    const missing = missingFor(reading, taught, inflection);
-    if (missing.length === 0) return { decodable: true, missing, reading };
-    if (!best || missing.length < best.missing.length) best = { decodable: false, missing, reading };
-  }
-  return best ?? { decodable: false, missing: [{ kind: "unknown-word", word: entry.word }] };
+  const all = preparedNeeds(entry, lexicon);
+  const met = all.find((needs) => isMet(needs, taught));
+  if (met) return { decodable: true, missing: [], reading: met.reading };
+  const judged = all.map((needs) => ({ reading: needs.reading, missing: missingOf(needs, taught) }));
+  const [nearest] = judged.sort((a, b) => a.missing.length - b.missing.length);
+  return { decodable: false, missing: nearest?.missing ?? [], ...(nearest && { reading: nearest.reading }) };
+}
+
+/** `checkDecodable` for a word of the list, when only yes or no is wanted. */
+export function isDecodable(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
+  return preparedNeeds(entry, lexicon).some((needs) => isMet(needs, taught));
 }
 
 /** Every word of the list that can be decoded (words learnt whole are not among them), in list order. */
 export function decodableWords(taught: TaughtSet, lexicon: Lexicon = shippedLexicon()): LexiconWord[] {
-  return lexicon.words.filter((entry) => judge(entry, taught, lexicon).decodable);
+  return lexicon.words.filter((entry) => isDecodable(entry, taught, lexicon));
 }
+
+const TWO_READINGS = new WeakMap<LexiconWord, boolean>();
 
 /** True when the letters are really said in more than one way (wind, read, bow). */
 export function hasTwoReadings(entry: LexiconWord): boolean {
-  return distinctReadings(entry).length > 1;
+  let two = TWO_READINGS.get(entry);
+  if (two === undefined) {
+    two = distinctReadings(entry).length > 1;
+    TWO_READINGS.set(entry, two);
+  }
+  return two;
 }

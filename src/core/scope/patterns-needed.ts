@@ -1,6 +1,13 @@
-import type { Inflection } from "../lexicon/inflection.ts";
+import { ENDING_UNITS, type Inflection } from "../lexicon/inflection.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import type { Pattern } from "./sequence.ts";
+
+const PATTERN_OF_ENDING: Readonly<Record<Inflection["ending"], Pattern>> = {
+  s: "suffix-s",
+  es: "suffix-s",
+  ed: "suffix-ed",
+  ing: "suffix-ing",
+};
 
 /**
  * The patterns a word needs beyond its correspondences. Clusters are counted in graphemes (`x`, `qu`,
@@ -8,9 +15,8 @@ import type { Pattern } from "./sequence.ts";
  */
 export function patternsNeeded(segmentation: Segmentation, inflection: Inflection | undefined): Pattern[] {
   const needed: Pattern[] = [];
-  if (inflection?.ending === "s") needed.push("suffix-s");
-  if (inflection?.ending === "ed") needed.push("suffix-ed");
-  const units = inflection ? segmentation.units.slice(0, -1) : segmentation.units;
+  if (inflection) needed.push(PATTERN_OF_ENDING[inflection.ending]);
+  const units = inflection ? segmentation.units.slice(0, -ENDING_UNITS[inflection.ending]) : segmentation.units;
   const nuclei = units.filter((unit) => unit.slot === "nucleus").length;
   let run = 0;
   let onset = 0;

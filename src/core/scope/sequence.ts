@@ -8,6 +8,7 @@ export type Pattern =
   | "final-cluster-3"
   | "suffix-s"
   | "suffix-ed"
+  | "suffix-ing"
   | "two-syllables";
 
 export const PATTERNS: readonly Pattern[] = [
@@ -17,6 +18,7 @@ export const PATTERNS: readonly Pattern[] = [
   "final-cluster-3",
   "suffix-s",
   "suffix-ed",
+  "suffix-ing",
   "two-syllables",
 ];
 

@@ -16,6 +16,8 @@ const OUT_OF_PLACE_COST = 1.5;
 const FINAL_E_COST = 0.5;
 /** A split digraph whose e is also the e of a final -ed: `hoped` is h·o·p·ed first (docs/model.md). */
 const SPLIT_INTO_ED_COST = 3;
+/** A full vowel where the listing has a weak one (`was`): right for little words, else the weak one is. */
+const WEAKENED_COST = 0.6;
 /** Each further consonant that a split digraph reaches over (`taste`). */
 const LONG_REACH_COST = 0.5;
 
@@ -46,12 +48,15 @@ CMU_FORMS.set("ʊr", [
 ]);
 CMU_FORMS.set("ʌ", [["AH"]]);
 CMU_FORMS.set("ə", [["AH0"]]);
-CMU_FORMS.set("ɜːr", [["ER"], ["ER0"]]);
+CMU_FORMS.set("ɜːr", [["ER"]]);
 CMU_FORMS.set("ər", [["ER0"]]);
 
-/** `"SH IH1 P"` → `["SH", "IH", "P"]`; AH0 and ER0 keep their digit because they are other phonemes. */
+/** Phones that keep their stress digit: unstressed they are, or may be, other phonemes. */
+const WEAK_PHONES = new Set(["AH0", "ER0"]);
+
+/** `"SH IH1 P"` → `["SH", "IH", "P"]`; weak AH0 and ER0 keep their digit. */
 export function cmuPhones(pronunciation: string): string[] {
-  return pronunciation.split(" ").map((p) => (p === "AH0" || p === "ER0" ? p : p.replace(/\d$/, "")));
+  return pronunciation.split(" ").map((p) => (WEAK_PHONES.has(p) ? p : p.replace(/\d$/, "")));
 }
 
 /** Every run of CMU phones that these phonemes may be listed as. */
@@ -98,7 +103,7 @@ function placeCost(gpc: Gpc, word: string, start: number, end: number): number |
       return /(w|wh|qu|squ)$/.test(word.slice(0, start)) ? 0 : undefined;
     case "suffix":
       // After a vowel letter the e belongs to the vowel: cr·ie·d, gl·ue·d, but pl·ay·ed, v·ow·ed.
-      return rest === "" && /[aeiouy].*[^aeiou]$/.test(word.slice(0, start)) ? 0 : undefined;
+      return rest === "" && /[aeiouy].*([^aeiou]|oo)$/.test(word.slice(0, start)) ? 0 : undefined;
   }
 }
 
@@ -172,6 +177,7 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
       if (extra === undefined) continue;
       for (const run of runsOf(gpc)) {
         if (!run.every((phone, k) => matches(phone, phones[j + k]))) continue;
+        const weakened = run.some((phone, k) => phone !== phones[j + k]) ? WEAKENED_COST : 0;
         path.push({ gpc, start: i });
         const next: Pending | undefined = gpc.tail
           ? { at: path.length - 1, over: 0 }
@@ -179,7 +185,7 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
         const before = path.at(-2)?.gpc.phonemes.at(-1);
         const parted =
           gpc.phonemes[0] === "r" && R_COLOURED_BASES.has(before ?? "") && !/^[aiouy]|^e./.test(word.slice(end));
-        const step = COMMONNESS_COST[gpc.commonness] + extra + (parted ? R_SPLIT_COST : 0);
+        const step = COMMONNESS_COST[gpc.commonness] + extra + weakened + (parted ? R_SPLIT_COST : 0);
         if (!(pending && next && next.over > 2)) ok = visit(end, j + run.length, next, cost + step) || ok;
         path.pop();
       }
@@ -196,7 +202,7 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
 function matches(wanted: string, actual: string | undefined): boolean {
   if (wanted === actual) return true;
   // A full vowel may be listed as weak in an unstressed word ("was"), never the other way round.
-  return (wanted === "AH" && actual === "AH0") || (wanted === "ER" && actual === "ER0");
+  return actual === `${wanted}0` && WEAK_PHONES.has(actual);
 }
 
 function unique(found: readonly Found[]): Found[] {

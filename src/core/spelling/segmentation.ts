@@ -18,6 +18,8 @@ export interface Unit {
 export interface Segmentation {
   readonly word: string;
   readonly units: readonly Unit[];
+  /** For a compound: index of the letter at which its second word begins. */
+  readonly seam?: number;
   /** Sum of the costs of its correspondences: lower is more regular. Only compares readings. */
   readonly cost: number;
 }

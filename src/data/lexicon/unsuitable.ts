@@ -21,7 +21,7 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
     reason: "a slur or an insult to a group of people",
     words: `chink chinks gook gooks gyp gypped gyps wop wops kraut krauts nips queer queers dyke dykes
       dike dikes spic spics kike kikes coon coons jap japs paki pakis mick micks yid yids tranny retard
-      retards spaz spastic mong mongs cripple nance nances poof poofs fag fags hick hicks squaw dago`,
+      retards spaz spastic mong mongs cripple nance nances midget midgets redskin redskins honky gringo gringos injun injuns ponce poof poofs fag fags hick hicks squaw dago`,
   },
   {
     level: "never",
@@ -31,7 +31,10 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       shags slut sluts whore whores ho hos wench tush lust lusts stripper strippers sperm semen spunk
       horny kinky kink kinks boob boobs tit tits titty nipple nipples penis vagina nude nudes naked
       erotic orgasm incest womanizer condom condoms spank spanked spanks bonk bonked screwing hooker
-      hookers brothel harlot busty clit cum dick dicks prick pricks schlong dildo topless molest molested`,
+      hookers brothel harlot busty clit cum dick dicks prick pricks schlong dildo topless molest molested molesting
+      lustful lusty orgies orgasms fetish foreplay foreskin pubic penile prostate rectal gonads herpes cervix
+      sphincter tampon tampons hooters groping fondle fondled pimping spanking pervert perverts raping
+      sexist incest nudist nudists bondage lewdness slutty skanky harem`,
   },
   {
     level: "never",
@@ -40,13 +43,15 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       poop pooped poops shit shits turd turds snot snots pus puke puked pukes damn damned dammit
       bollocks bugger buggers sod sods bastard bastards bitch bitches fuck fucks wank wanks twat twats
       cunt cunts slag slags schmuck putz wuss douche git gits prat prats bloody tosser arsehole butthole dumbass crappy
-      anus anal rectum heil lynch lynched berk`,
+      jackass badass scumbag scumbags frigging freaking crapping pissing farting peeing puking pissy
+      goddamn goddamned shitty damning anus anal rectum heil lynch lynched berk`,
   },
   {
     level: "never",
     reason: "drugs",
     words: `drug drugs drugged coke cokes meth bong bongs dope doped dopes stoned narc narcs heroin cocaine
-      crackhead druggie druggies stoner stoners opium hashish ganja doobie`,
+      crackhead druggie druggies stoner stoners opium hashish ganja doobie junkie junkies morphine reefer
+      crackheads steroid steroids addict addicts`,
   },
   {
     level: "not-every-school",
@@ -56,19 +61,26 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       bullet bullets pistol pistols rifle rifles murder murders murdered killer killers killing shooting
       shooter shotgun gunman gunmen gunshot handgun sniper snipers torture tortured suicide hostage
       hostages bomber bombing bombings assault grenade missile missiles dagger daggers slaughter
-      stabbing strangle strangled execute massacre violence violent homicide slavery warhead ammo`,
+      stabbing strangle strangled execute massacre violence violent homicide slavery warhead warheads ammo weapon
+      weapons gunpoint gunfight gunning gunner gunners gunboat gunmen gunshots handguns shotguns bloodshed
+      bloodbath slaughtered butchered strangler shrapnel grenades assaults hanging hangman gallows napalm
+      corpses killings shootings hijack hijacked kidnap kidnaps kidnapped abduct lynching arson torment
+      ambush ambushed nazi fascist fascists jihad anthrax terror terrors gory gangrene impale impaled
+      beheaded guillotine deathbed coffin coffins casket caskets autopsy enslave enslaved`,
   },
   {
     level: "not-every-school",
     reason: "alcohol and smoking",
     words: `ale beer beers booze gin rum wine wines hooch pub pubs drunk drunks keg kegs mead brandy whisky
       whiskey vodka liquor liquors sherry cider drunken hangover bourbon martini tequila cigar cigars
-      tobacco smoker smokers smoking boozing cocktail cocktails brewery saloon bartender`,
+      tobacco smoker smokers smoking boozing cocktail cocktails brewery saloon bartender boozer drunkard
+      tipsy tavern vermouth lager ashtray ashtrays cigars casino brewer brewing`,
   },
   {
     level: "not-every-school",
     reason: "swearing by religion, or belief",
-    words: "hell heck god gods sin sins sinned lord lords devil devils demon demons satan damnation",
+    words:
+      "hell heck god gods sin sins sinned lord lords devil devils demon demons satan damnation hellish hellfire demonic godless",
   },
   {
     level: "not-every-school",
@@ -77,7 +89,9 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       rump womb strip stripped strips stud studs hoes hash knob knobs nymph nymphs flirt flirts flirting
       screwed suck sucks sucked snatch scat panties underwear bikini lover lovers lingerie virgin virgins
       pregnant vomit vomited urine bladder armpit booty bosom divorce affair affairs mistress
-      undressed undressing seduce seduced striptease fingering swinger intimate kissing
+      undressed undressing seduce seduced aroused arouse erect erects cleavage hickey hickeys buttock buttocks
+      pelvic pelvis bladders urine hormone hormones caress caressed smooching booby bosoms boudoir virile
+      seducing childbirth labia divorced bodice burping barfing snotty striptease fingering swinger intimate kissing
       jugs`,
   },
   {
@@ -86,7 +100,9 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
     words: `fat fats dumb lame lisp scum jerk jerks punk punks spook spooks spooked tramp trumps trump freak
       freaks moron morons idiot idiots stupid cretin loser losers sucker suckers ugly dummy dummies crazy
       lunatic maniac maniacs psycho cripples crippled hag hags wimp wimps nerd nerds geek geeks
-      goon goons weirdo bitchy fatty gay gays lesbian homo bigot aids`,
+      goon goons weirdo bitchy fatty gay gays lesbian homo bigot aids dumber dumbest loony wacko wackos weirdos
+      sissy pansy pansies savage savages leper lepers gypsy gypsies insane hobo geeky nerdy chubby flabby
+      fatter fattest obese imbecile insanely nutcase redneck rednecks bimbo hussy psychos crazies`,
   },
 ];
 

@@ -66,7 +66,7 @@ ea as in head    | ea=e |  |
 a as in what     | a=ɒ a=eɪ |  |
 y at the end     | y=aɪ y=iː y=ɪ e=iː |  |
 ch as in school  | ch=k ch=ʃ |  |
--ed              | ed=t ed=d d=t ed=ɪ+d | suffix-ed |
+-ed -ing         | ed=t ed=d d=t ed=ɪ+d ed=ə+d | suffix-ed suffix-ing |
 tch dge          | tch=tʃ dge=dʒ dg=dʒ |  |
 mb kn gn wr      | mb=m kn=n gn=n wr=r |  |
 se ze the        | se=z ze=z the=ð |  |
@@ -75,5 +75,6 @@ ear are ere      | are=er ear=er ere=er eir=er |  |
 eer ere          | eer=ɪr ere=ɪr ier=ɪr |  |
 ear or as in word| ear=ɜːr or=ɜːr |  |
 o as in son      | o=ʌ ou=ʌ me=m ne=n |  |
+two syllables    | a=ə e=ə i=ə o=ə u=ə le=ə+l y=iː er=ər or=ər ar=ər ure=ər t=tʃ ti=ʃ ci=ʃ e=ɪ a=ɪ ed=ə+d | two-syllables suffix-ing |
 `,
 } as const;

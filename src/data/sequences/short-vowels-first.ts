@@ -28,7 +28,7 @@ ng nk            | ng=ŋ n=ŋ | final-cluster | come some
 starts: bl st dr |  | initial-cluster |
 three together   |  | initial-cluster-3 final-cluster-3 | could would
 -all, open ends  | a=ɔː e=iː@end o=oʊ@end y=aɪ@end i=aɪ@end |  | people
--ed              | ed=t ed=d ed=ɪ+d | suffix-ed |
+-ed -ing         | ed=t ed=d ed=ɪ+d ed=ə+d | suffix-ed suffix-ing |
 a-e              | a-e=eɪ |  |
 i-e              | i-e=aɪ y-e=aɪ |  |
 o-e              | o-e=oʊ |  |
@@ -56,5 +56,6 @@ ear eer ere      | ear=ɪr eer=ɪr ere=ɪr ier=ɪr ure=ʊr ure=j+ʊr |  |
 wor wa war       | or=ɜːr ear=ɜːr a=ɒ ar=ɔːr |  |
 ph ch            | ph=f ch=k ch=ʃ |  |
 ie as in field   | ie=iː ei=iː ey=iː ey=eɪ ei=eɪ eigh=eɪ |  |
+two syllables    | a=ə e=ə i=ə o=ə u=ə le=ə+l y=iː er=ər or=ər ar=ər ure=ər t=tʃ ti=ʃ ci=ʃ e=ɪ a=ɪ ed=ə+d | two-syllables suffix-ing |
 `,
 } as const;

@@ -24,7 +24,7 @@ import { ChainList } from "./ChainList.tsx";
 import { Cancelled, ChainWorkerClient } from "./chain-worker-client.ts";
 import { GapPanel } from "./GapPanel.tsx";
 import { ReportBar } from "./ReportBar.tsx";
-import { type BenchState, benchReducer, fingerprint, putIn, sidesOf } from "./state.ts";
+import { type BenchState, benchReducer, type Draft, draftOf, fingerprint, putIn, sidesOf } from "./state.ts";
 
 type Props = BenchPage & { readonly group: NonNullable<BenchPage["group"]> };
 
@@ -80,6 +80,18 @@ export default function Bench(props: Props) {
     client?.ask((api) => api.warm()).catch(() => undefined);
     return () => client?.stop();
   }, []);
+
+  // A chain in the making outlives a look at another screen; one named in the address comes first.
+  const draftKey = `zip-step bench ${group.id}`;
+  const restored = useRef(false);
+  useEffect(() => {
+    if (!restored.current) {
+      restored.current = true;
+      const kept = props.chain ? null : sessionStorage.getItem(draftKey);
+      if (kept) return dispatch({ type: "restore", draft: JSON.parse(kept) as Draft });
+    }
+    if (state.words.length > 0) sessionStorage.setItem(draftKey, JSON.stringify(draftOf(state)));
+  }, [draftKey, props.chain, state]);
 
   // An answer that comes after the next question is dropped: `current` goes false with the old one.
   useEffect(() => {
@@ -217,6 +229,7 @@ export default function Bench(props: Props) {
             maxLength={80}
             onChange={(event) => dispatch({ type: "title", title: event.target.value })}
           />
+          <SavedChains chains={props.chains} current={state.chainId} groupId={group.id} />
           <IconButton name="Undo" disabled={state.past.length === 0} onPress={() => dispatch({ type: "undo" })}>
             <Undo2 size={18} aria-hidden />
           </IconButton>
@@ -316,6 +329,38 @@ function IconButton(props: { name: string; disabled: boolean; onPress: () => voi
     >
       {props.children}
     </button>
+  );
+}
+
+/** Opens one of the group's saved chains, or begins a new one. */
+function SavedChains(props: { chains: Props["chains"]; current: string | undefined; groupId: string }) {
+  const begin = () => {
+    sessionStorage.removeItem(`zip-step bench ${props.groupId}`);
+    location.assign(`/bench?group=${props.groupId}`);
+  };
+  return (
+    <select
+      aria-label="Saved chains"
+      className="button w-36 truncate font-normal"
+      value=""
+      onChange={(event) =>
+        event.target.value === "new"
+          ? begin()
+          : location.assign(`/bench?group=${props.groupId}&chain=${event.target.value}`)
+      }
+    >
+      <option value="" disabled>
+        Open…
+      </option>
+      <option value="new">New chain</option>
+      {props.chains
+        .filter(({ id }) => id !== props.current)
+        .map(({ id, title }) => (
+          <option key={id} value={id}>
+            {title}
+          </option>
+        ))}
+    </select>
   );
 }
 

@@ -4,7 +4,7 @@ import { CHANGE_POSITIONS, type ChainReport, countWord, type Segmentation, tileC
 /** The foot of the bench: where changes fall, what chances the chain gives, what it takes to build. */
 export function ReportBar({ report, focus }: { readonly report: ChainReport; readonly focus: readonly string[] }) {
   const readings = report.readings.filter((r): r is Segmentation => r !== undefined);
-  const counts = readings.map(countWord);
+  const counts = readings.map((reading) => countWord(reading));
   const sum = (pick: (count: (typeof counts)[number]) => number) =>
     counts.reduce((total, count) => total + pick(count), 0);
   const tiles = tileCount(readings);

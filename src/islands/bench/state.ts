@@ -28,8 +28,16 @@ export type BenchAction =
   | { readonly type: "gap"; readonly gap: Gap }
   | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
   | { readonly type: "shape"; readonly length?: number; readonly start?: string }
+  | { readonly type: "restore"; readonly draft: Draft }
   | { readonly type: "title"; readonly title: string }
   | { readonly type: "saved"; readonly chainId: string; readonly title: string; readonly saved: string };
+
+/** What is kept of an unsaved chain while the teacher looks at another screen. */
+export type Draft = Pick<BenchState, "words" | "focus" | "contrasts" | "title" | "chainId" | "saved">;
+
+export function draftOf({ words, focus, contrasts, title, chainId, saved }: BenchState): Draft {
+  return { words, focus, contrasts, title, chainId, saved };
+}
 
 /** What is compared to tell saved from unsaved. */
 export const fingerprint = (words: readonly string[], title: string) => JSON.stringify([words, title]);
@@ -71,6 +79,8 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return { ...state, focus: action.focus ?? state.focus, contrasts: action.contrasts ?? state.contrasts };
     case "shape":
       return { ...state, length: action.length ?? state.length, start: action.start ?? state.start };
+    case "restore":
+      return { ...state, ...action.draft, gap: { kind: "after", index: Math.max(0, action.draft.words.length - 1) } };
     case "title":
       return { ...state, title: action.title };
     case "saved":

@@ -1,0 +1,69 @@
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { soundClassOf } from "../sounds/sound-class.ts";
+import { decode } from "../spelling/decode/decode.ts";
+import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
+import { syllablesOf } from "../spelling/syllables.ts";
+
+/** What a nonsense word is held against. */
+export interface Screens {
+  /** True for a spelling that is a word, or unsuitable, or has an unsuitable word in it. */
+  refuses(spelling: string): boolean;
+  /** True when it sounds like a word of the list, or like an unsuitable one. */
+  soundsReal(reading: Segmentation): boolean;
+  /** The commonest longer word that has it as a syllable, letters and sounds. */
+  syllableOf(reading: Segmentation): string | undefined;
+}
+
+/** Sounds as one string; voiced and unvoiced th count as one, as they do to most ears. */
+export function soundKey(reading: Segmentation): string {
+  return soundClassOf(phonemesOf(reading)).replace(/ð/g, "θ");
+}
+
+/** Shorter unsuitable words are part of too many innocent spellings: they are held against whole words only. */
+const LEAST_HIDDEN = 4;
+
+const BUILT = new WeakMap<Lexicon, Screens>();
+
+/** The screens of a word list, built at the first call. */
+export function screensOf(lexicon: Lexicon): Screens {
+  let screens = BUILT.get(lexicon);
+  if (!screens) {
+    screens = build(lexicon);
+    BUILT.set(lexicon, screens);
+  }
+  return screens;
+}
+
+function build(lexicon: Lexicon): Screens {
+  const never = lexicon.unsuitableWords.filter((word) => lexicon.unsuitable(word)?.level === "never");
+  const hidden = never.filter((word) => word.length >= LEAST_HIDDEN);
+  const sounds = new Set<string>();
+  const syllables = new Map<string, string>();
+  for (const entry of lexicon.words) {
+    for (const reading of entry.readings) sounds.add(soundKey(reading));
+    const [lead] = entry.readings;
+    if (entry.syllables < 2) continue;
+    for (const { text, units } of syllablesOf(lead)) {
+      const key = `${text} ${soundClassOf(units.flatMap((k) => lead.units[k]?.phonemes ?? []))}`;
+      if (!syllables.has(key)) syllables.set(key, entry.word);
+    }
+  }
+  for (const word of [...lexicon.unsuitableWords, ...lexicon.otherWords]) {
+    const reading = decode(word);
+    if (reading) sounds.add(soundKey(reading));
+  }
+  const words = new Set([...lexicon.otherWords, ...lexicon.unsuitableWords]);
+  return {
+    refuses: (spelling) =>
+      words.has(spelling) ||
+      lexicon.get(spelling) !== undefined ||
+      lexicon.unsplittable(spelling) ||
+      hidden.some((word) => spelling.includes(word)),
+    soundsReal: (reading) => {
+      const key = soundKey(reading);
+      // With an s taken off it must not be a real word either: "piks" is picks.
+      return sounds.has(key) || (/ [sz]$/.test(key) && sounds.has(key.slice(0, -2)));
+    },
+    syllableOf: (reading) => syllables.get(`${reading.word} ${soundClassOf(phonemesOf(reading))}`),
+  };
+}

@@ -1,0 +1,52 @@
+import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
+import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
+import { sameSoundReadings } from "../lexicon/readings.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+import { unitKey } from "../spelling/unit-key.ts";
+import { patternsNeeded } from "./patterns-needed.ts";
+import type { Pattern, UnitPlace } from "./sequence.ts";
+import type { TaughtSet } from "./taught-set.ts";
+
+/** What a reading needs of a taught set: looked up thousands of times, worked out once. */
+export interface Needs {
+  readonly reading: Segmentation;
+  readonly units: readonly { readonly unit: number; readonly key: string; readonly place: UnitPlace }[];
+  readonly patterns: readonly Pattern[];
+}
+
+/**
+ * The needs of one segmentation. The units of -s and -es are not among them: the pattern "adding -s"
+ * teaches both their sounds.
+ */
+export function needsOf(reading: Segmentation, inflection: Inflection | undefined): Needs {
+  const last = reading.units.length - 1;
+  const lastOfBase = inflection ? last - 1 : last;
+  const units = reading.units.flatMap((unit, k) => {
+    if (k === last && (inflection?.ending === "s" || inflection?.ending === "es")) return [];
+    const place: UnitPlace = k === last || k === lastOfBase ? "end" : k === 0 ? "start" : "inside";
+    return [{ unit: k, key: unitKey(unit), place }];
+  });
+  return { reading, units, patterns: patternsNeeded(reading, inflection) };
+}
+
+const PREPARED = new WeakMap<LexiconWord, readonly Needs[]>();
+
+/** The needs of each good segmentation of a word's leading sound. */
+export function preparedNeeds(entry: LexiconWord, lexicon: Lexicon): readonly Needs[] {
+  let needs = PREPARED.get(entry);
+  if (!needs) {
+    const inflection = inflectionOf(entry.word, lexicon);
+    needs = sameSoundReadings(entry).map((reading) => needsOf(reading, inflection));
+    PREPARED.set(entry, needs);
+  }
+  return needs;
+}
+
+/** Is everything a reading needs taught? */
+export function isMet({ units, patterns }: Needs, taught: TaughtSet): boolean {
+  for (const { key, place } of units) {
+    const places = taught.gpcs.get(key);
+    if (places !== "any" && !places?.has(place)) return false;
+  }
+  return patterns.every((pattern) => taught.patterns.has(pattern));
+}
