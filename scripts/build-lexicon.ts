@@ -25,6 +25,8 @@ const require = createRequire(import.meta.url);
 const VERSION = "2026-11-24";
 /** Occurrences in the 49.7 million words of film speech below which a word is not everyday. */
 const LEAST_COUNT = 20;
+/** A form of a word that is in (grins) may be rarer. */
+const LEAST_COUNT_OF_A_FORM = 3;
 /** The same for words of two syllables: there are more of them, and each is met less often. */
 const LEAST_COUNT_TWO_SYLLABLES = 13;
 /** Words outside the word list, or written mostly with a capital, that every reader meets. */
@@ -87,6 +89,14 @@ const plainWh = (listing: string) => listing.replace(/^HH W /, "W ");
 /** What a listing costs more for being the unstressed form of a little word (`to` said "tuh"). */
 const WEAK_FORM_COST = 20;
 const isWeakForm = (listing: string) => !/[12]/.test(listing);
+
+/** The word of which this is the -s or -ed form, if it is one. */
+function baseOf(word: string, isBase: (word: string) => boolean): string | undefined {
+  const bases = /[^s]s$/.test(word) ? [word.slice(0, -1), word.replace(/ies$/, "y")] : [];
+  if (word.endsWith("ed"))
+    bases.push(word.slice(0, -2), word.slice(0, -1), word.slice(0, -3), word.replace(/ied$/, "y"));
+  return bases.find((base) => base !== word && base.length > 2 && isBase(base));
+}
 
 /** Is this some word with -ed or -es on: of box, hope, hop, cry? */
 function hasBase(word: string, isWord: (word: string) => boolean): boolean {
@@ -299,10 +309,12 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
     const parts = partsOfSpeech.get(word) ?? "";
     rows.push({ count, line: `${word}|${zipf}|${parts}|${level}|${lines.join(";")}` });
   };
-  const usable = (word: string, count: number) =>
-    listed.has(word) && !leftOut.has(word) && levelOf.get(word) !== "never" && count >= LEAST_COUNT_TWO_SYLLABLES;
+  const usable = (word: string) => listed.has(word) && !leftOut.has(word) && levelOf.get(word) !== "never";
+  const usablePronunciations = [...readPronunciations()].filter(([word]) => usable(word));
+  const pronunciationsDownTo = (least: number) =>
+    usablePronunciations.filter(([word]) => (counts.get(word) ?? 0) >= least);
   const isListed = (word: string) => listed.has(word);
-  const pronunciations = [...readPronunciations()].filter(([word]) => usable(word, counts.get(word) ?? 0));
+  const pronunciations = pronunciationsDownTo(LEAST_COUNT_TWO_SYLLABLES);
   for (const [word, listings] of pronunciations) {
     const count = counts.get(word) ?? 0;
     const short = oneSyllableListings(word, listings);
@@ -310,6 +322,22 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
     const readings = readingsOf(word, short, isListed);
     if (readings.length === 0) unsplit.push(word);
     else add(word, count, readings);
+  }
+  // Rarer forms of words that are in: grins, for grin. Read by eye through their bases.
+  const forms: string[] = [];
+  const bases = new Map([...readingsByWord].map(([base]) => [base, levelOf.get(base)]));
+  for (const [word, listings] of pronunciationsDownTo(LEAST_COUNT_OF_A_FORM)) {
+    const count = counts.get(word) ?? 0;
+    const short = oneSyllableListings(word, listings);
+    const base = short.length > 0 && !readingsByWord.has(word) && baseOf(word, (b) => bases.has(b));
+    if (!base || isName(word)) continue;
+    const level = bases.get(base);
+    if (level && !levelOf.has(word)) {
+      levelOf.set(word, level);
+      forms.push(word);
+    }
+    const readings = readingsOf(word, short, isListed);
+    if (readings.length > 0) add(word, count, readings);
   }
   // Longer words second: their compounds are made of the shorter ones.
   for (const [word, listings] of pronunciations) {
@@ -358,7 +386,7 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
     ],
     unsplittable: unsplit.sort(),
     otherWords: otherShortWords(listed, (word) => readingsByWord.has(word) || levelOf.has(word)).join(" "),
-    unsuitable,
+    unsuitable: [...unsuitable, `not-every-school|a form of such a word|${forms.sort().join(" ")}`],
     words: rows.map((row) => row.line),
   };
   return { asset, unsplit, compounds };

@@ -16,4 +16,6 @@ export { distinctReadings } from "./lexicon/readings.ts";
 export { type SegmentOptions, segment, segmentations } from "./lexicon/segment.ts";
 export { shippedLexicon } from "./lexicon/shipped.ts";
 export * from "./light.ts";
+export { makeNonsense } from "./nonsense/make-nonsense.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
+export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";

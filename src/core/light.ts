@@ -27,6 +27,7 @@ export { type PlantedConfusion, type SimulatedLearner, simulateReading } from ".
 export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
 export { type TileNeed, tileCount } from "./materials/tile-count.ts";
+export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {
   CLASSIFIER_VERSION,
@@ -49,11 +50,23 @@ export {
 } from "./scope/sequence.ts";
 export { SEQUENCES, sequenceById } from "./scope/sequences.ts";
 export { type HandTicks, type TaughtSet, taughtAt, taughtKey } from "./scope/taught-set.ts";
+export type { TextReport, TextToken } from "./scope/text.ts";
+export {
+  type Accent,
+  type AccentSettings,
+  accentPhonemes,
+  GENERAL_AMERICAN,
+  ipa,
+  type Merger,
+  soundClassIn,
+  soundsIn,
+} from "./sounds/accents.ts";
 export { closestSounds, soundDistance } from "./sounds/closeness.ts";
 export { isVowel, PHONEMES, type Phoneme, phoneme } from "./sounds/phonemes.ts";
 export { soundClass, soundClassOf } from "./sounds/sound-class.ts";
-export { ipa, keyWordFor } from "./sounds/spoken-name.ts";
+export { keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
+export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";
 export { GPCS, type Gpc, gpcById, gpcId } from "./spelling/gpc.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
 export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";

@@ -67,6 +67,7 @@ test("a chain in the making outlives another screen; a saved one is opened from 
   await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
   await alive(page);
   await page.getByLabel("Saved chains").selectOption("Short one");
+  await page.waitForURL(/chain=/);
   await expect.poll(() => chainOf(page)).toEqual(["pit", "pin"]);
 });
 

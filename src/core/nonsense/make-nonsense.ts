@@ -13,6 +13,7 @@ import {
   AFTER_LONG_VOWEL,
   AFTER_SHORT_VOWEL,
   CODA_CLUSTERS,
+  MISLEADING,
   NEVER_AT_END,
   ONLY_AT_END,
   ONSET_CLUSTERS,
@@ -71,7 +72,7 @@ export function makeNonsense(request: NonsenseRequest, lexicon: Lexicon = shippe
     const gpcs = drawUnits(shape, parts, random);
     if (!gpcs) continue;
     const word = spell(gpcs);
-    if (made.has(word) || screens.refuses(word)) continue;
+    if (made.has(word) || screens.refuses(word) || MISLEADING.some((pattern) => pattern.test(word))) continue;
     const [reading, second] = decodings(word, { allows });
     if (!reading || graphemesOf(reading).join(" ") !== gpcs.map((g) => g.grapheme).join(" ")) continue;
     if (phonemesOf(reading).join(" ") !== gpcs.flatMap((g) => g.phonemes).join(" ")) continue;

@@ -26,8 +26,18 @@ export const AFTER_SHORT_VOWEL: readonly string[] = "b d g m n p t x ck ff ll ss
 export const AFTER_LONG_VOWEL: readonly string[] = "b d f k l m n p t ch sh th".split(" ");
 
 /** Graphemes that a split digraph may reach over. */
-export const UNDER_SPLIT_DIGRAPH: readonly string[] = "b d f k l m n p t v z th".split(" ");
+export const UNDER_SPLIT_DIGRAPH: readonly string[] = "b d f k l m n p t v z".split(" ");
 
 /** Vowel graphemes that end a word; the others are inside it. */
 export const ONLY_AT_END: readonly string[] = "ay oy ow ie ue ew aw".split(" ");
 export const NEVER_AT_END: readonly string[] = "ai oi ou oa".split(" ");
+
+/** Spellings that look possible and are read in ways of their own (half, talk, palm, folk; who; two). */
+export const MISLEADING: readonly RegExp[] = [
+  /[ao]l[fkmv]/,
+  /^who/,
+  /^two/,
+  /^w[ao]r/,
+  /igh[^t]/,
+  /^[^aeiouy]*[ei]gh$/,
+];

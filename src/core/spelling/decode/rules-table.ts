@@ -48,7 +48,8 @@ m    m     1   -      -                    letter
 mm   m     1   V      -                    doubled consonant
 n    n     1   -      [^kgxq]|$            letter
 n    n     1   -      g[eiy]               letter before soft g
-n    ŋ     1   V      k|x|q|g[^eiy]        n before k and g
+n    ŋ     0.9 V      k|x|q|c[^eiyhk]|g[^eiy]  n before k and g
+g    dʒ    0.5 [aeiou][aeiou]n ed$         g before ed after two vowels
 ng   ŋ     0.5 V      (?:s|ed|ing|er)?$    ng at the end
 ng   ŋ     1   V      [^aeiouylrw]         ng
 nn   n     1   V      -                    doubled consonant
@@ -86,7 +87,7 @@ th   θ     1   -      -                    digraph
 th   ð     1.3 -      -                    digraph, voiced
 the  ð     0.5 (?:ea|oa|oo)  $              the at the end
 v    v     1   -      -                    letter
-ve   v     0.6 (?:ea|ee|ie|oo|ai|ei|[lr])  s?$  ve at the end
+ve   v     0.6 (?:ea|ee|ie|oo|oa|ai|ei|[lr])  s?$  ve at the end
 ce   s     0.6 (?:oi|ie|ea|ou|au|[nlr])  $       ce at the end
 ze   z     0.6 (?:ee|oo|ai|au|[nr])  $        ze at the end
 w    w     1   ^|C    V                    letter
@@ -115,7 +116,7 @@ a-e  eɪ    0.6 -      FINAL_E              final e marks the vowel
 ai   eɪ    0.7 -      [^r]|$               vowel team
 ay   eɪ    0.7 -      -                    vowel team
 au   ɔː    0.7 -      -                    vowel team
-aw   ɔː    0.7 -      [^aeiou]|$           vowel team
+aw   ɔː    0.7 -      [^aeiou]|ed$|ing$|$           vowel team
 ar   ɑːr   0.7 -      R                    vowel and r
 ar   ɔːr   0.5 (?:w|wh|qu)  R              ar after w
 are  er    0.1 -      (?:s|d)?$            are

@@ -1,0 +1,83 @@
+import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { checkDecodable, type Decodability } from "./decodable.ts";
+import type { Sequence } from "./sequence.ts";
+import { type TaughtSet, taughtAt } from "./taught-set.ts";
+
+/** One word of a text, as it stands there. */
+export interface TextToken {
+  readonly text: string;
+  /** Offset of its first character in the text. */
+  readonly at: number;
+  readonly judged: Decodability;
+  /** How many units of it are targets. */
+  readonly targets: number;
+}
+
+export interface TextReport {
+  readonly tokens: readonly TextToken[];
+  /** Share of words that can be decoded or are learnt whole, 0 to 1; 1 for a text without words. */
+  readonly decodable: number;
+  readonly targets: number;
+}
+
+/** A word: letters, with apostrophes and hyphens inside it. */
+const WORD = /[\p{L}]+(?:['’-][\p{L}]+)*/gu;
+
+/**
+ * Judges every word of a sentence or story against a taught set. A hyphenated word is judged part by part;
+ * a word with an apostrophe is looked up as it stands.
+ *
+ * @param targets GPC ids to count
+ */
+export function checkText(
+  text: string,
+  taught: TaughtSet,
+  targets: readonly string[] = [],
+  lexicon: Lexicon = shippedLexicon(),
+): TextReport {
+  const wanted = new Set(targets.map(keyOfGpc));
+  const tokens: TextToken[] = [];
+  for (const match of text.matchAll(WORD)) {
+    let at = match.index;
+    for (const part of match[0].split("-")) {
+      const judged = checkDecodable(part, taught, lexicon);
+      const count = judged.reading?.units.filter((unit) => wanted.has(unitKey(unit))).length ?? 0;
+      tokens.push({ text: part, at, judged, targets: count });
+      at += part.length + 1;
+    }
+  }
+  const good = tokens.filter(({ judged }) => judged.decodable).length;
+  return {
+    tokens,
+    decodable: tokens.length === 0 ? 1 : good / tokens.length,
+    targets: tokens.reduce((sum, token) => sum + token.targets, 0),
+  };
+}
+
+const TAUGHT_BY_STEP = new WeakMap<Sequence, TaughtSet[]>();
+
+/** The taught set of every step of a sequence, step 1 first; worked out once. */
+export function taughtByStep(sequence: Sequence): readonly TaughtSet[] {
+  let sets = TAUGHT_BY_STEP.get(sequence);
+  if (!sets) {
+    sets = sequence.steps.map(({ number }) => taughtAt(sequence, number));
+    TAUGHT_BY_STEP.set(sequence, sets);
+  }
+  return sets;
+}
+
+/**
+ * The first step of a sequence at which a word can be decoded (or is learnt whole), counted from 1;
+ * undefined when the sequence never gets there.
+ */
+export function firstDecodableStep(
+  word: string,
+  sequence: Sequence,
+  lexicon: Lexicon = shippedLexicon(),
+): number | undefined {
+  const spelling = normaliseSpelling(word);
+  const at = taughtByStep(sequence).findIndex((taught) => checkDecodable(spelling, taught, lexicon).decodable);
+  return at === -1 ? undefined : at + 1;
+}
