@@ -36,6 +36,10 @@ try {
   await page.locator("[data-word]").nth(7).locator("button[aria-pressed]").click();
   await page.getByLabel("Or type a word").fill("mock");
   await shoot("bench");
+  await page.getByLabel("Or type a word").fill("");
+  await page.getByRole("button", { name: /^About / }).last().click();
+  await page.getByRole("dialog").getByText("Counts").waitFor();
+  await shoot("word-card");
   await page.goto(`${server.address}/see`);
   await page.locator("tbody button").first().waitFor();
   await shoot("see");

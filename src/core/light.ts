@@ -51,6 +51,7 @@ export {
 export { SEQUENCES, sequenceById } from "./scope/sequences.ts";
 export { type HandTicks, type TaughtSet, taughtAt, taughtKey } from "./scope/taught-set.ts";
 export type { TextReport, TextToken } from "./scope/text.ts";
+export type { WordCard } from "./scope/word-card.ts";
 export {
   type Accent,
   type AccentSettings,

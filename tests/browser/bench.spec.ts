@@ -114,6 +114,31 @@ test("a typed word is judged at once, with the reason", async ({ page }) => {
   expect(await chainOf(page)).toEqual(["pet"]);
 });
 
+test("a word's card: from the bench by button and by key, and from the evidence", async ({ page }) => {
+  await putIn(page, "pit");
+  await putIn(page, "pin");
+  await page.getByRole("button", { name: "About pin" }).click();
+  const card = page.getByRole("dialog");
+  await expect(card.getByRole("heading", { name: "pin" })).toBeVisible();
+  await expect(card).toContainText("3 letters · 3 graphemes · 3 sounds · 3 taps");
+  await expect(card).toContainText("Within what is taught");
+  await expect(card).toContainText("pins");
+  await page.keyboard.press("Escape");
+  await page.locator('[data-word="pit"] button[aria-pressed]').click();
+  await page.keyboard.press("?");
+  await expect(card.getByRole("heading", { name: "pit" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: "Evidence" }).click();
+  await alive(page);
+  await page.locator("tbody button").first().click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^About / })
+    .first()
+    .click();
+  await expect(page.getByRole("dialog").last()).toContainText("graphemes");
+});
+
 test("a request that cannot be met says why, and the chain at hand stays", async ({ page }) => {
   await page.getByRole("button", { name: "Make a chain" }).click();
   await expect(page.locator("[data-word]")).toHaveCount(8);

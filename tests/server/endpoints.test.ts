@@ -17,6 +17,7 @@ const api = {
   session: await import("../../src/pages/api/sessions/[id].ts"),
   responses: await import("../../src/pages/api/responses.ts"),
   evidence: await import("../../src/pages/api/evidence.ts"),
+  word: await import("../../src/pages/api/words/[id].ts"),
   rest: await import("../../src/pages/api/[...rest].ts"),
 };
 
@@ -104,6 +105,26 @@ describe("groups, chains and sessions", () => {
     expect(
       (await send(api.session.PATCH, { id: sessionId, body: { place: { wordIndex: 9, learnerId: null } } })).status,
     ).toBe(400);
+  });
+});
+
+describe("word cards", () => {
+  const card = (word: string) => send(api.word.GET, { id: word, query: `group=${group.id}` });
+
+  it("says what a word is made of and when it comes within reach", async () => {
+    const { body } = await card("Chain");
+    expect(body).toMatchObject({ word: "chain", counts: { letters: 5, graphemes: 3, phonemes: 3, taps: 3 } });
+    expect(body.firstStep).toBeGreaterThan(1);
+    expect((await card("sail")).body.soundAlikes).toContain("sale");
+    expect((await card("grins")).body.inflection).toEqual({ base: "grin", ending: "s" });
+    expect((await card("wind")).body.readings).toHaveLength(2);
+    expect((await card("said")).body.oddUnits).toEqual([1]);
+  });
+
+  it.each(["zzz", "🙂", "shit", "a".repeat(500), "two words"])("has none for %j", async (word) => {
+    const { status, body } = await card(word);
+    expect(status).toBe(404);
+    expect(body.error.message).toContain("word");
   });
 });
 

@@ -65,15 +65,13 @@ export function makeNonsense(request: NonsenseRequest, lexicon: Lexicon = shippe
   const focus = new Set((request.focus ?? []).map(keyOfGpc));
   const screens = screensOf(lexicon);
   const made = new Map<string, NonsenseWord>();
-  const allows = (grapheme: string, phonemes: readonly string[]) =>
-    request.taught.gpcs.has(taughtKey(grapheme, phonemes));
   for (let draw = 0; draw < PATIENCE && made.size < count; draw++) {
     const shape = shapes[Math.floor(random() * shapes.length)] as NonsenseShape;
     const gpcs = drawUnits(shape, parts, random);
     if (!gpcs) continue;
     const word = spell(gpcs);
     if (made.has(word) || screens.refuses(word) || MISLEADING.some((pattern) => pattern.test(word))) continue;
-    const [reading, second] = decodings(word, { allows });
+    const [reading, second] = decodings(word, { taught: request.taught });
     if (!reading || graphemesOf(reading).join(" ") !== gpcs.map((g) => g.grapheme).join(" ")) continue;
     if (phonemesOf(reading).join(" ") !== gpcs.flatMap((g) => g.phonemes).join(" ")) continue;
     if (second && second.cost - reading.cost < CLEAR_MARGIN && soundKey(second) !== soundKey(reading)) continue;

@@ -42,7 +42,7 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
     words: `arse arsed ass asses crap craps crapped fart farts farted pee peed pees piss pissed poo poos
       poop pooped poops shit shits turd turds snot snots pus puke puked pukes damn damned dammit
       bollocks bugger buggers sod sods bastard bastards bitch bitches fuck fucks wank wanks twat twats
-      cunt cunts slag slags schmuck putz wuss douche git gits prat prats bloody tosser arsehole butthole dumbass crappy
+      cunt cunts slag slags schmuck putz wuss puss douche git gits prat prats bloody tosser arsehole butthole dumbass crappy
       jackass badass scumbag scumbags frigging freaking crapping pissing farting peeing puking pissy
       goddamn goddamned shitty damning anus anal rectum heil lynch lynched berk`,
   },

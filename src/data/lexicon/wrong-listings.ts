@@ -37,7 +37,6 @@ eighth   EY TH         t dropped
 fried    F R IY D      the name
 tang     T AO NG       the name
 toots    T UH T S      the name
-puss     P AH S        not the cat
 hooves   HH UH V Z     less usual
 plough   P L OW        a spelling guess
 bras     B R AE S      a name

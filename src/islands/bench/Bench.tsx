@@ -19,6 +19,7 @@ import type { SavedChain } from "../../server/chains.ts";
 import type { Session } from "../../server/sessions.ts";
 import type { GapQuestion } from "../../workers/chain-worker.ts";
 import { call } from "../client.ts";
+import { WordCardDialog } from "../word-card/WordCardDialog.tsx";
 import { AimPanel } from "./AimPanel.tsx";
 import { ChainList } from "./ChainList.tsx";
 import { Cancelled, ChainWorkerClient } from "./chain-worker-client.ts";
@@ -56,6 +57,7 @@ export default function Bench(props: Props) {
   const [suggestions, setSuggestions] = useState<readonly Neighbour[]>();
   const [others, setOthers] = useState<readonly ChainPlan[]>([]);
   const [planning, setPlanning] = useState(false);
+  const [about, setAbout] = useState<string>();
   const [refusal, setRefusal] = useState<NoChainReason>();
   const seed = useRef(1);
   const worker = useRef<ChainWorkerClient>(undefined);
@@ -178,16 +180,18 @@ export default function Bench(props: Props) {
     }
   };
 
+  const selectedWord = words[gap.index];
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement;
-      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
+      if (event.target instanceof HTMLInputElement) return;
+      if (event.key === "?" && selectedWord) return setAbout(selectedWord);
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
       event.preventDefault();
       dispatch({ type: event.shiftKey ? "redo" : "undo" });
     };
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);
-  }, []);
+  }, [selectedWord]);
 
   const aims = (step: StepCheck): string[] => {
     if (!step.single) return [];
@@ -271,6 +275,7 @@ export default function Bench(props: Props) {
                 dispatch({ type: "gap", gap: { kind: gap.kind === "before" ? "after" : gap.kind, index } })
               }
               onRemove={(index) => dispatch({ type: "words", words: words.filter((_, k) => k !== index) })}
+              onAbout={setAbout}
               onReorder={(next) => dispatch({ type: "words", words: next })}
             />
           )}
@@ -308,6 +313,7 @@ export default function Bench(props: Props) {
       </aside>
 
       <footer className="col-span-3">{report && <ReportBar report={report} focus={focus} />}</footer>
+      <WordCardDialog word={about} groupId={group.id} onClose={() => setAbout(undefined)} />
       <Toaster position="top-center" />
     </div>
   );

@@ -15,7 +15,7 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import { GripVertical, Trash2 } from "lucide-react";
+import { CircleHelp, GripVertical, Trash2 } from "lucide-react";
 import { useMemo } from "react";
 import { stepWords } from "../../components/words/reasons.ts";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
@@ -29,11 +29,12 @@ interface Props {
   readonly aims: (step: StepCheck) => string[];
   readonly onSelect: (index: number) => void;
   readonly onRemove: (index: number) => void;
+  readonly onAbout: (word: string) => void;
   readonly onReorder: (words: string[]) => void;
 }
 
 /** The chain: one strip a word, the changed tooth held in its clasp, drag or keys to reorder. */
-export function ChainList({ report, selected, aims, onSelect, onRemove, onReorder }: Props) {
+export function ChainList({ report, selected, aims, onSelect, onRemove, onAbout, onReorder }: Props) {
   const columns = useMemo(
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
@@ -63,6 +64,7 @@ export function ChainList({ report, selected, aims, onSelect, onRemove, onReorde
               aims={aims}
               onSelect={() => onSelect(index)}
               onRemove={() => onRemove(index)}
+              onAbout={() => onAbout(word)}
             />
           ))}
         </ol>
@@ -81,9 +83,10 @@ interface StripProps {
   readonly aims: (step: StepCheck) => string[];
   readonly onSelect: () => void;
   readonly onRemove: () => void;
+  readonly onAbout: () => void;
 }
 
-function Strip({ word, index, reading, step, columns, selected, aims, onSelect, onRemove }: StripProps) {
+function Strip({ word, index, reading, step, columns, selected, aims, onSelect, onRemove, onAbout }: StripProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
@@ -122,6 +125,15 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
           {step ? <StepText step={step} /> : <span className="text-quiet">first word</span>}
           {step && aims(step).map((aim) => <AimBadge key={aim} text={aim} />)}
         </span>
+      </button>
+      <button
+        type="button"
+        aria-label={`About ${word}`}
+        title="About this word (?)"
+        className="grid size-10 shrink-0 place-items-center rounded text-quiet hover:text-ink"
+        onClick={onAbout}
+      >
+        <CircleHelp size={17} aria-hidden />
       </button>
       <button
         type="button"

@@ -14,10 +14,11 @@ interface Props {
   readonly title: string;
   readonly ids: readonly string[];
   readonly responses: Readonly<Record<string, OpenedResponse>>;
+  readonly onAbout: (word: string) => void;
 }
 
 /** The readings behind a figure, newest first. */
-export function OpenedResponses({ title, ids, responses }: Props) {
+export function OpenedResponses({ title, ids, responses, onAbout }: Props) {
   const found = [...new Set(ids)]
     .map((id) => responses[id])
     .filter((response): response is OpenedResponse => response !== undefined)
@@ -43,7 +44,14 @@ export function OpenedResponses({ title, ids, responses }: Props) {
             className="flex items-baseline gap-3 border-b border-hairline py-2.5 [contain-intrinsic-size:auto_46px] [content-visibility:auto]"
           >
             <span className="w-24 shrink-0 truncate font-semibold">{response.learner}</span>
-            <span className="w-24 shrink-0 font-learner text-[20px]">{response.word}</span>
+            <button
+              type="button"
+              aria-label={`About ${response.word}`}
+              className="w-24 shrink-0 rounded text-left font-learner text-[20px] hover:underline"
+              onClick={() => onAbout(response.word)}
+            >
+              {response.word}
+            </button>
             <span className="min-w-0 flex-1">{outcomeOf(response)}</span>
             <time className="shrink-0 text-[13px] text-quiet" dateTime={response.at}>
               {new Date(response.at).toLocaleDateString("en-GB", { day: "numeric", month: "short" })}

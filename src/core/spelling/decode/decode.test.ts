@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { shippedLexicon } from "../../lexicon/shipped.ts";
+import { parseSequence } from "../../scope/sequence.ts";
+import { taughtAt } from "../../scope/taught-set.ts";
 import { gpcById } from "../gpc.ts";
 import { graphemesOf, phonemesOf } from "../segmentation.ts";
 import { decode, decodings } from "./decode.ts";
@@ -35,10 +37,11 @@ describe("decode", () => {
   });
 
   it("keeps to what is allowed", () => {
-    const allowed = new Set(["s=s", "i=ɪ", "p=p", "h=h"]);
-    const allows = (grapheme: string, phonemes: readonly string[]) => allowed.has(`${grapheme}=${phonemes.join("+")}`);
-    expect(decode("sip", { allows })).toBeDefined();
-    expect(decode("sap", { allows })).toBeUndefined();
+    const sequence = parseSequence({ id: "t", name: "t", source: "made up", lines: "one | s=s i=ɪ p=p h=h | | " });
+    const taught = taughtAt(sequence, 1);
+    expect(decode("sip", { taught })).toBeDefined();
+    expect(decode("sap", { taught })).toBeUndefined();
+    expect(decode("ship", { taught })?.units.map(({ grapheme }) => grapheme)).toEqual(["s", "h", "i", "p"]);
   });
 
   it.each(["", "bcd", "🙂", "c4t", "it's", "Sit", "a".repeat(200)])("cannot read %j", (spelling) => {

@@ -1,3 +1,4 @@
+import { type TaughtSet, taughtKey } from "../../scope/taught-set.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
 import { gpcById, gpcId } from "../gpc.ts";
 import type { Segmentation, Slot, Unit } from "../segmentation.ts";
@@ -10,7 +11,9 @@ export interface Decoding extends Segmentation {
 }
 
 export interface DecodeOptions {
-  /** Only correspondences this accepts are used; without it the whole table is. */
+  /** Only correspondences of this taught set are used; without it the whole table is. */
+  readonly taught?: Pick<TaughtSet, "gpcs">;
+  /** The same, asked one by one. */
   readonly allows?: (grapheme: string, phonemes: readonly string[]) => boolean;
   /** At most this many readings, best first. */
   readonly most?: number;
@@ -79,6 +82,7 @@ function place(rule: ReadingRule, spelling: string, partial: Partial, options: D
   if (rule.before && !rule.before.test(spelling.slice(0, start))) return undefined;
   const rest = spelling.slice(end);
   if (rule.after && !rule.after.test(rest)) return undefined;
+  if (options.taught && !options.taught.gpcs.has(taughtKey(rule.grapheme, rule.phonemes))) return undefined;
   if (options.allows && !options.allows(rule.grapheme, rule.phonemes)) return undefined;
   const placed = { rule, start, ...(rule.split && { tailAt: end + rest.search(/e(?:s|d)?$/) }) };
   return {

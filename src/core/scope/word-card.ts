@@ -1,0 +1,69 @@
+import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
+import { type Lexicon, normaliseSpelling, type UnsuitableEntry } from "../lexicon/lexicon.ts";
+import { distinctReadings } from "../lexicon/readings.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { soundAlikes } from "../lexicon/sound-alikes.ts";
+import { countWord, type WordCounts } from "../spelling/counts.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+import { type Syllable, syllablesOf } from "../spelling/syllables.ts";
+import { checkDecodable, type Decodability } from "./decodable.ts";
+import type { Sequence } from "./sequence.ts";
+import type { TaughtSet } from "./taught-set.ts";
+import { firstDecodableStep } from "./text.ts";
+
+/** Everything there is to say of a word to a teacher of this group. */
+export interface WordCard {
+  readonly word: string;
+  /** The leading reading first, then others that children meet (read, wind). */
+  readonly readings: readonly Segmentation[];
+  readonly counts: WordCounts;
+  readonly syllables: readonly Syllable[];
+  /** Unit indices of the part to point out: rare or odd spellings. */
+  readonly oddUnits: readonly number[];
+  readonly today: Decodability;
+  /** The step of the sequence at which it comes within reach, counted from 1. */
+  readonly firstStep: number | undefined;
+  readonly soundAlikes: readonly string[];
+  readonly inflection: Inflection | undefined;
+  /** Forms of it with an ending on. */
+  readonly forms: readonly string[];
+  readonly unsuitable: UnsuitableEntry | undefined;
+}
+
+/** From this commonness on, a unit is one to point out. */
+const ODD = 4;
+
+const ENDINGS = ["s", "es", "ed", "d", "ing"];
+
+function formsOf(word: string, lexicon: Lexicon): string[] {
+  const last = word.at(-1) ?? "";
+  const stems = [word, word + last, word.replace(/e$/, ""), word.replace(/y$/, "i")];
+  const candidates = stems.flatMap((stem) => ENDINGS.map((ending) => stem + ending));
+  return [...new Set(candidates)].filter((form) => inflectionOf(form, lexicon)?.base === word);
+}
+
+/** The card of a word, or undefined when it is not in the list. */
+export function wordCard(
+  word: string,
+  taught: TaughtSet,
+  sequence: Sequence,
+  lexicon: Lexicon = shippedLexicon(),
+): WordCard | undefined {
+  const spelling = normaliseSpelling(word);
+  const entry = lexicon.get(spelling);
+  if (!entry) return undefined;
+  const [lead] = entry.readings;
+  return {
+    word: spelling,
+    readings: distinctReadings(entry),
+    counts: countWord(lead),
+    syllables: syllablesOf(lead),
+    oddUnits: lead.units.flatMap((unit, k) => (unit.commonness >= ODD ? [k] : [])),
+    today: checkDecodable(spelling, taught, lexicon),
+    firstStep: firstDecodableStep(spelling, sequence, lexicon),
+    soundAlikes: soundAlikes(spelling, lexicon),
+    inflection: inflectionOf(spelling, lexicon),
+    forms: formsOf(spelling, lexicon),
+    unsuitable: lexicon.unsuitable(spelling),
+  };
+}

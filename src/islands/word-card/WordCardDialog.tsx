@@ -1,0 +1,141 @@
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import { useEffect, useState } from "react";
+import { notTaughtWords } from "../../components/words/reasons.ts";
+import { soundName } from "../../components/words/sounds.ts";
+import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
+import { ipa, phonemesOf } from "../../core/light.ts";
+import type { GroupWordCard } from "../../server/words.ts";
+import { call } from "../client.ts";
+
+interface Props {
+  /** The word whose card is open; undefined when none is. */
+  readonly word: string | undefined;
+  readonly groupId: string;
+  readonly onClose: () => void;
+}
+
+const TYPE_NAME: Readonly<Record<string, string>> = {
+  closed: "closed",
+  open: "open",
+  "vowel-consonant-e": "vowel-consonant-e",
+  "vowel-team": "vowel team",
+  "r-controlled": "r-controlled",
+  "consonant-le": "consonant-le",
+};
+
+/** The card of a word: what it is made of, when it comes within reach, what it may be taken for. */
+export function WordCardDialog({ word, groupId, onClose }: Props) {
+  const [card, setCard] = useState<GroupWordCard>();
+  const [failure, setFailure] = useState("");
+  useEffect(() => {
+    if (word === undefined) return;
+    let current = true;
+    setCard(undefined);
+    setFailure("");
+    call<GroupWordCard>("GET", `/api/words/${encodeURIComponent(word)}?group=${groupId}`).then(
+      (answer) => current && setCard(answer),
+      (error: Error) => current && setFailure(error.message),
+    );
+    return () => {
+      current = false;
+    };
+  }, [word, groupId]);
+  return (
+    <Dialog.Root open={word !== undefined} onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed left-1/2 top-1/2 z-30 max-h-[90vh] w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-sheet p-6 shadow-2xl"
+        >
+          <header className="flex items-start justify-between gap-4">
+            <Dialog.Title className="font-learner text-3xl">{word}</Dialog.Title>
+            <Dialog.Close aria-label="Close" className="button grid place-items-center px-2.5">
+              <X size={18} aria-hidden />
+            </Dialog.Close>
+          </header>
+          {failure && (
+            <p role="alert" className="mt-3 text-again">
+              {failure}
+            </p>
+          )}
+          {card && <CardBody card={card} />}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function CardBody({ card }: { card: GroupWordCard }) {
+  const [lead, ...others] = card.readings;
+  if (!lead) return null;
+  const { letters, graphemes, phonemes, taps } = card.counts;
+  return (
+    <>
+      <div className="my-3 overflow-x-auto">
+        <ZipStrip word={lead} size={40} />
+      </div>
+      <dl className="space-y-2.5">
+        <Line name="Counts">{`${letters} letters · ${graphemes} graphemes · ${phonemes} sounds · ${taps} taps`}</Line>
+        <Line name="Sounds">
+          {ipa(phonemesOf(lead))}
+          <ul className="mt-1 flex flex-wrap gap-x-4 text-quiet">
+            {lead.units.map((unit) => (
+              <li key={unit.letters.join()}>
+                <span className="font-learner text-[17px] text-ink">{unit.grapheme}</span> {soundName(unit.phonemes)}
+              </li>
+            ))}
+          </ul>
+        </Line>
+        {card.oddUnits.length > 0 && (
+          <Line name="Point out">
+            <span className="font-learner text-[17px]">
+              {card.oddUnits.map((k) => lead.units[k]?.grapheme).join(", ")}
+            </span>
+          </Line>
+        )}
+        {card.syllables.length > 1 && (
+          <Line name="Syllables">
+            {card.syllables.map(({ text, type }) => `${text} (${TYPE_NAME[type]})`).join(" · ")}
+          </Line>
+        )}
+        <Line name="Today">
+          {card.today.decodable ? (
+            <span className="font-semibold text-good">
+              {card.today.learntWhole ? "Learnt as a whole" : "Within what is taught"}
+            </span>
+          ) : (
+            <span className="font-semibold text-again">{notTaughtWords(card.today.missing)}</span>
+          )}
+          <span className="text-quiet">
+            {card.firstStep === undefined
+              ? " · not reached in this order"
+              : ` · from step ${card.firstStep}, ${card.firstStepName}`}
+          </span>
+        </Line>
+        {others.length > 0 && (
+          <Line name="Also said">{others.map((reading) => ipa(phonemesOf(reading))).join(", ")}</Line>
+        )}
+        {card.soundAlikes.length > 0 && <Line name="Sounds like">{card.soundAlikes.join(", ")}</Line>}
+        {(card.inflection || card.forms.length > 0) && (
+          <Line name="Relatives">
+            {[card.inflection && `${card.inflection.base} + -${card.inflection.ending}`, ...card.forms]
+              .filter(Boolean)
+              .join(", ")}
+          </Line>
+        )}
+        {card.unsuitable && <Line name="Kept out">{`${card.unsuitable.reason} (not every school)`}</Line>}
+      </dl>
+    </>
+  );
+}
+
+function Line({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <div className="grid grid-cols-[90px_1fr] gap-3">
+      <dt className="label pt-1">{name}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}
