@@ -37,7 +37,10 @@ try {
   await page.getByLabel("Or type a word").fill("mock");
   await shoot("bench");
   await page.getByLabel("Or type a word").fill("");
-  await page.getByRole("button", { name: /^About / }).last().click();
+  await page
+    .getByRole("button", { name: /^About / })
+    .last()
+    .click();
   await page.getByRole("dialog").getByText("Counts").waitFor();
   await shoot("word-card");
   await page.goto(`${server.address}/see`);

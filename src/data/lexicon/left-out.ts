@@ -18,7 +18,7 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
     roque rudd ruth sal salle sam san sark saul scotch scots scrooge sears seine sha shaw shawn shay shea
     shire sloan slade smee snell sol spain spence starr stein stiles stoke stokes stroud swede swiss syed
     sykes tae tai taj tam tao tate ted tex thorpe tod tom toms troy tung turk turks twain vail val vin
-    virge wales welch welk welsh wynn xi yale yang yanks yin york zack tim rod rods dean dodge ford fords
+    virge wales welch welk welsh wynn xi yale yang yanks yin york zack tim rod rods dean ford fords
     frank franks drake finch kirsch jade bos bel brooke lars lats noir pol psi rem sai sears st sri
     chi hun dell jin jacks milles miles lynne lac tor gage`,
   "an abbreviation or a clipped form": `

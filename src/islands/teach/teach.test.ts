@@ -1,0 +1,69 @@
+import { describe, expect, it } from "vitest";
+import type { StoredResponse } from "../../server/responses.ts";
+import { markKey, marksFrom, responseOf } from "./marks.ts";
+import { OPEN, tapBack, tapOn, type WordStage } from "./word-stage.ts";
+
+describe("tapping through a word", () => {
+  it("closes one tooth a sound, then blends, then is done", () => {
+    const seen: WordStage[] = [];
+    for (let stage: WordStage | undefined = OPEN; stage; stage = tapOn(stage, 3)) seen.push(stage);
+    expect(seen).toEqual([
+      { closed: 0, blended: false },
+      { closed: 1, blended: false },
+      { closed: 2, blended: false },
+      { closed: 3, blended: false },
+      { closed: 3, blended: true },
+    ]);
+  });
+
+  it("goes back the same way, and stops at the beginning", () => {
+    let stage: WordStage = { closed: 3, blended: true };
+    const seen = [stage];
+    for (let back = tapBack(stage); back; back = tapBack(stage)) {
+      stage = back;
+      seen.push(stage);
+    }
+    expect(seen).toHaveLength(5);
+    expect(stage).toEqual(OPEN);
+  });
+});
+
+describe("marks", () => {
+  const mark = {
+    id: "11111111-1111-4111-8111-111111111111",
+    learnerId: "l",
+    wordIndex: 2,
+    answer: { outcome: "wrong" as const, substitutions: [{ unit: 1, said: ["ɪ"] }] },
+  };
+  const at = new Date("2026-11-24T09:30:00Z");
+
+  it("become requests that carry their own id, so that sending twice stores once", () => {
+    expect(responseOf(mark, { sessionId: "s", supersedes: null, at })).toEqual({
+      id: mark.id,
+      sessionId: "s",
+      learnerId: "l",
+      wordIndex: 2,
+      mode: "read",
+      answer: mark.answer,
+      supersedes: null,
+      withdrawn: false,
+      at: "2026-11-24T09:30:00.000Z",
+    });
+  });
+
+  it("taken back are withdrawn, never deleted", () => {
+    expect(responseOf(mark, { sessionId: "s", supersedes: "old", withdrawn: true, at })).toMatchObject({
+      supersedes: "old",
+      withdrawn: true,
+    });
+  });
+
+  it("read from the database count as stored, one a learner and word", () => {
+    const stored = { ...mark, sessionId: "s", word: "pet", verdict: { classifier: 1, outcome: "wrong", units: [] } };
+    const marks = marksFrom([
+      { ...stored, supersedes: null, withdrawn: false, at: at.toISOString() } as StoredResponse,
+    ]);
+    expect(marks.get(markKey("l", 2))).toMatchObject({ id: mark.id, state: "stored" });
+    expect(marks.size).toBe(1);
+  });
+});
