@@ -18,7 +18,8 @@ import {
 import { parseLexicon } from "../src/core/lexicon/asset.ts";
 import { align, cmuPhones } from "../src/core/spelling/align.ts";
 import asset from "../src/data/lexicon/lexicon.json";
-import { oneSyllableListings, readPronunciations } from "./build-lexicon.ts";
+import { oneSyllableListings } from "./lexicon/readings.ts";
+import { readPronunciations } from "./lexicon/sources.ts";
 
 const lexicon = shippedLexicon();
 const graph = buildGraph(lexicon.words);
@@ -80,3 +81,11 @@ console.table(
     };
   }),
 );
+
+const medianOf = (name: string) => {
+  const result = bench.tasks.find((task) => task.name === name)?.result;
+  return result && "latency" in result ? result.latency.p50 : Number.NaN;
+};
+const aSecond = (name: string) => Math.round(1_000_000 / medianOf(name)).toLocaleString("en-GB");
+console.log(`words segmented a second, from scratch: ${aSecond("segment 1,000 words from scratch")}`);
+console.log(`words segmented a second, from the prepared list: ${aSecond("look up 1,000 prepared words")}`);
