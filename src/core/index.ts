@@ -11,6 +11,7 @@ export { type GapRequest, neighbours, wordsForGap } from "./chains/neighbours.ts
 export { graphOf, planChain } from "./chains/planner.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
 export { type LexiconAsset, parseLexicon, readReading, writeReading } from "./lexicon/asset.ts";
+export { lexiconIn } from "./lexicon/in-accent.ts";
 export { type Inflection, inflectionOf } from "./lexicon/inflection.ts";
 export { distinctReadings } from "./lexicon/readings.ts";
 export { type SegmentOptions, segment, segmentations } from "./lexicon/segment.ts";

@@ -53,14 +53,15 @@ export { type HandTicks, type TaughtSet, taughtAt, taughtKey } from "./scope/tau
 export type { TextReport, TextToken } from "./scope/text.ts";
 export type { WordCard } from "./scope/word-card.ts";
 export {
+  ACCENTS,
   type Accent,
   type AccentSettings,
   accentPhonemes,
   GENERAL_AMERICAN,
   ipa,
+  MERGERS,
   type Merger,
-  soundClassIn,
-  soundsIn,
+  SOUTHERN_BRITISH,
 } from "./sounds/accents.ts";
 export { closestSounds, soundDistance } from "./sounds/closeness.ts";
 export { isVowel, PHONEMES, type Phoneme, phoneme } from "./sounds/phonemes.ts";
@@ -69,6 +70,7 @@ export { keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";
 export { GPCS, type Gpc, gpcById, gpcId } from "./spelling/gpc.ts";
+export { readingIn, saidPhonemes, soundsOf } from "./spelling/said.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
 export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";
 export { ONE_TAP_A_SOUND, type Tap, type TapSettings, tapsOf } from "./spelling/taps.ts";

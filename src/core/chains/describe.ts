@@ -1,5 +1,7 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
+import type { AccentSettings } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { CHANGE_POSITIONS, type ChangePosition } from "./moves.ts";
@@ -32,9 +34,17 @@ export interface ChainReport {
 /** Looks a chain over: the steps, where they fall, and what chances it gives. */
 export function describeChain(
   words: readonly string[],
-  aim: { readonly focus: readonly string[]; readonly contrasts: readonly Contrast[] },
-  lexicon: Lexicon = shippedLexicon(),
+  aim: {
+    readonly focus: readonly string[];
+    readonly contrasts: readonly Contrast[];
+    /** The word list's own when not given. */
+    readonly accent?: AccentSettings;
+  },
+  list: Lexicon = shippedLexicon(),
 ): ChainReport {
+  const accent = aim.accent ?? list.accent;
+  const lexicon = lexiconIn(list, accent);
+  const keyOf = (id: string) => keyOfGpc(id, accent);
   const steps = words.slice(1).map((word, k) => checkStep(words[k] as string, word, {}, lexicon));
   // The reading shown is the one the steps are about, so that letters and clasp agree.
   const readings = words.map((word, k) => {
@@ -46,19 +56,19 @@ export function describeChain(
   const positions: Record<ChangePosition, number> = { initial: 0, medial: 0, final: 0 };
   for (const step of steps) if (step.single) positions[step.position]++;
   const holding = (keys: ReadonlySet<string>) =>
-    readings.filter((reading) => reading?.units.some((unit) => keys.has(unitKey(unit)))).length;
+    readings.filter((reading) => reading?.units.some((unit) => keys.has(unitKey(unit, accent)))).length;
   return {
     words,
     readings,
     steps,
     positions,
-    focusChances: holding(new Set(aim.focus.map(keyOfGpc))),
+    focusChances: holding(new Set(aim.focus.map(keyOf))),
     contrasts: aim.contrasts.map((contrast) => {
-      const [a, b] = [keyOfGpc(contrast.a), keyOfGpc(contrast.b)];
+      const [a, b] = [keyOf(contrast.a), keyOf(contrast.b)];
       const chances = holding(new Set([a, b]));
       const minimalSteps = steps.filter((step) => {
         if (!step.single || !step.oldUnit || !step.newUnit) return false;
-        const [x, y] = [unitKey(step.oldUnit), unitKey(step.newUnit)];
+        const [x, y] = [unitKey(step.oldUnit, accent), unitKey(step.newUnit, accent)];
         return (x === a && y === b) || (x === b && y === a);
       }).length;
       return { ...contrast, chances, minimalSteps, power: diagnosticPower(chances) };

@@ -1,5 +1,7 @@
 import type { LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { soundsOf } from "../spelling/said.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { unitKey } from "../spelling/unit-key.ts";
 import type { ChangePosition, Move } from "./moves.ts";
@@ -36,7 +38,7 @@ interface Node {
  * each makes them equal, and one addition apart when leaving one unit out does. Cost is linear in the
  * units of all words plus the edges found.
  */
-export function buildGraph(words: readonly LexiconWord[]): WordGraph {
+export function buildGraph(words: readonly LexiconWord[], accent: AccentSettings = GENERAL_AMERICAN): WordGraph {
   const keys: string[] = [];
   const numbers = new Map<string, number>();
   const intern = (key: string) => {
@@ -49,12 +51,16 @@ export function buildGraph(words: readonly LexiconWord[]): WordGraph {
   };
   const nodes = words.flatMap((entry, word) =>
     sameSoundReadings(entry).map(
-      (reading): Node => ({ word, reading, units: reading.units.map((u) => intern(unitKey(u))) }),
+      (reading): Node => ({ word, reading, units: reading.units.map((u) => intern(unitKey(u, accent))) }),
     ),
   );
   const found: Map<number, Edge>[] = words.map(() => new Map());
+  // Mergers that drop a sound or hang on a neighbour (hat/at, pin/pen) can leave a whole word sounding as before.
+  const wholeWords = accent.mergers.includes("pin-pen") || accent.mergers.includes("h-dropped");
+  const alike = (a: Node, b: Node) => wholeWords && soundsOf(a.reading, accent) === soundsOf(b.reading, accent);
   const link = (from: Node, to: Node, edge: Omit<Edge, "to">) => {
     const out = found[from.word];
+    if (alike(from, to)) return;
     if (out && from.word !== to.word && !out.has(to.word)) out.set(to.word, { to: to.word, ...edge });
   };
   const graphemeOf = keys.map((key) => key.slice(0, key.indexOf("=")));

@@ -1,3 +1,4 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { hasTwoReadings } from "../scope/decodable.ts";
@@ -34,7 +35,8 @@ export type WordVerdict =
  * Judges a word that a teacher types for a gap: is it a word, may this group be shown it, and is it one
  * step from both neighbours? Every part of the answer is given, not only the first fault.
  */
-export function judgeWord(typed: string, gap: GapRequest, lexicon: Lexicon = shippedLexicon()): WordVerdict {
+export function judgeWord(typed: string, gap: GapRequest, list: Lexicon = shippedLexicon()): WordVerdict {
+  const lexicon = lexiconIn(list, gap.taught.accent);
   const word = normaliseSpelling(typed);
   const fault = faultOf(word);
   if (fault) return { ok: false, fault };

@@ -1,6 +1,8 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, type Missing } from "../scope/decodable.ts";
+import type { AccentSettings } from "../sounds/accents.ts";
 import { keyOfGpc } from "../spelling/unit-key.ts";
 import { plannable } from "./allowed-words.ts";
 import type { Edge, WordGraph } from "./graph.ts";
@@ -40,11 +42,9 @@ const NOT_YET_SHOWN = 3;
  *
  * @returns empty when nothing fits, or when neither side is a known word
  */
-export function wordsForGap(
-  request: GapRequest,
-  lexicon: Lexicon = shippedLexicon(),
-  graph: WordGraph = graphOf(lexicon),
-): Neighbour[] {
+export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon()): Neighbour[] {
+  const lexicon = lexiconIn(list, request.taught.accent);
+  const graph = graphOf(lexicon);
   const before = indexOf(request.before, graph);
   const after = indexOf(request.after, graph);
   const from = before ?? after;
@@ -59,7 +59,7 @@ export function wordsForGap(
   for (const edge of graph.edges[from] as readonly Edge[]) {
     const entry = graph.words[edge.to];
     if (!entry || taken.has(entry.word) || (reachable && !reachable.has(edge.to))) continue;
-    const aims = aimsOf(edge, request);
+    const aims = aimsOf(edge, request, lexicon.accent);
     const worth = entry.zipf + 3 * aims.length - (request.recent?.includes(entry.word) ? 3 : 0);
     const neighbour = { word: entry.word, kind: edge.kind, position: edge.position, aims, band: entry.band };
     if (plannable(entry, request, lexicon)) {
@@ -87,11 +87,12 @@ function indexOf(word: string | undefined, graph: WordGraph): number | undefined
   return word === undefined ? undefined : graph.indexOf.get(normaliseSpelling(word));
 }
 
-function aimsOf(edge: Edge, request: Pick<GapRequest, "focus" | "contrasts">): string[] {
+function aimsOf(edge: Edge, request: Pick<GapRequest, "focus" | "contrasts">, accent: AccentSettings): string[] {
+  const keyOf = (id: string) => keyOfGpc(id, accent);
   const touched = [edge.oldKey, edge.newKey];
-  const focus = request.focus.filter((id) => touched.includes(keyOfGpc(id)));
+  const focus = request.focus.filter((id) => touched.includes(keyOf(id)));
   const contrasts = request.contrasts
-    .filter(({ a, b }) => touched.includes(keyOfGpc(a)) && touched.includes(keyOfGpc(b)))
+    .filter(({ a, b }) => touched.includes(keyOf(a)) && touched.includes(keyOf(b)))
     .map(({ a, b }) => `${a}/${b}`);
   return [...focus, ...contrasts];
 }

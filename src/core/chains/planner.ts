@@ -1,3 +1,4 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import { inflectionOf } from "../lexicon/inflection.ts";
 import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -80,11 +81,9 @@ interface Path {
  *
  * @returns up to `count` chains, best first, no two sharing more than half of their words; or why none
  */
-export function planChain(
-  request: ChainRequest,
-  lexicon: Lexicon = shippedLexicon(),
-  graph: WordGraph = graphOf(lexicon),
-): ChainPlan[] | NoChain {
+export function planChain(request: ChainRequest, list: Lexicon = shippedLexicon()): ChainPlan[] | NoChain {
+  const lexicon = lexiconIn(list, request.taught.accent);
+  const graph = graphOf(lexicon);
   const { length } = request;
   if (!Number.isInteger(length) || length < MIN_CHAIN_LENGTH || length > MAX_CHAIN_LENGTH)
     return none({ code: "length-out-of-range", min: MIN_CHAIN_LENGTH, max: MAX_CHAIN_LENGTH });
@@ -134,7 +133,7 @@ const GRAPHS = new WeakMap<Lexicon, WordGraph>();
 export function graphOf(lexicon: Lexicon): WordGraph {
   let graph = GRAPHS.get(lexicon);
   if (!graph) {
-    graph = buildGraph(lexicon.words);
+    graph = buildGraph(lexicon.words, lexicon.accent);
     GRAPHS.set(lexicon, graph);
   }
   return graph;
@@ -142,7 +141,7 @@ export function graphOf(lexicon: Lexicon): WordGraph {
 
 function untaughtAims(request: ChainRequest): string[] {
   const aims = [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])];
-  return [...new Set(aims)].filter((id) => !request.taught.gpcs.has(keyOfGpc(id)));
+  return [...new Set(aims)].filter((id) => !request.taught.gpcs.has(keyOfGpc(id, request.taught.accent)));
 }
 
 interface Scorer {
@@ -151,15 +150,17 @@ interface Scorer {
 }
 
 function makeScorer(request: ChainRequest, graph: WordGraph, lexicon: Lexicon): Scorer {
-  const focus = new Set(request.focus.map(keyOfGpc));
-  const pairs = request.contrasts.map(({ a, b }) => [keyOfGpc(a), keyOfGpc(b)] as const);
+  const { accent } = lexicon;
+  const keyOf = (id: string) => keyOfGpc(id, accent);
+  const focus = new Set(request.focus.map(keyOf));
+  const pairs = request.contrasts.map(({ a, b }) => [keyOf(a), keyOf(b)] as const);
   const recent = new Set(request.recent ?? []);
   const known = new Map<number, { score: number; focus: boolean }>();
   const ofWord = (node: number) => {
     let worth = known.get(node);
     if (!worth) {
       const entry = graph.words[node] as LexiconWord;
-      const keys = entry.readings[0].units.map(unitKey);
+      const keys = entry.readings[0].units.map((unit) => unitKey(unit, accent));
       let score = WEIGHT.commonness * Math.min(1, Math.max(0, (entry.zipf - 2.5) / 3.5));
       for (const pair of pairs) if (keys.some((key) => pair.includes(key))) score += WEIGHT.contrastWord;
       if (recent.has(entry.word)) score += WEIGHT.recent;

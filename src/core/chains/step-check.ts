@@ -1,6 +1,8 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { segmentations } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
+import type { AccentSettings } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { DEFAULT_MOVES, type Move } from "./moves.ts";
 import { checkReadings, notSingle, type StepCheck } from "./step-compare.ts";
@@ -8,6 +10,8 @@ import { checkReadings, notSingle, type StepCheck } from "./step-compare.ts";
 export interface StepOptions {
   /** Moves that count as one step; swap is not among them unless asked for. */
   readonly moves?: readonly Move[];
+  /** The accent in which sounds are compared; the word list's own when not given. */
+  readonly accent?: AccentSettings;
 }
 
 /**
@@ -23,8 +27,10 @@ export function checkStep(
   from: string | Segmentation,
   to: string | Segmentation,
   options: StepOptions = {},
-  lexicon: Lexicon = shippedLexicon(),
+  list: Lexicon = shippedLexicon(),
 ): StepCheck {
+  const accent = options.accent ?? list.accent;
+  const lexicon = lexiconIn(list, accent);
   const moves = options.moves ?? DEFAULT_MOVES;
   const sides = [from, to].map((side) =>
     typeof side === "string"
@@ -35,7 +41,7 @@ export function checkStep(
   let first: StepCheck | undefined;
   for (const x of sides[0]?.readings ?? [])
     for (const y of sides[1]?.readings ?? []) {
-      const check = checkReadings(x, y, moves);
+      const check = checkReadings(x, y, { moves, accent });
       if (check.single) return check;
       first ??= check;
     }

@@ -1,5 +1,6 @@
-import { soundClassOf } from "../sounds/sound-class.ts";
-import { phonemesOf, type Segmentation, type Unit } from "../spelling/segmentation.ts";
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { soundsOf, unitSounds } from "../spelling/said.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
 
 /** Exactly one unit differs. */
@@ -53,8 +54,14 @@ export interface NotSingle {
 
 export type StepCheck = SingleStep | NotSingle;
 
-const sameSound = (a: Unit, b: Unit) => soundClassOf(a.phonemes) === soundClassOf(b.phonemes);
-const sameKey = (a: Unit, b: Unit) => a.grapheme === b.grapheme && sameSound(a, b);
+/** What counts as one step: the moves allowed, and the accent in which sounds are compared. */
+export interface StepRule {
+  readonly moves: readonly Move[];
+  readonly accent: AccentSettings;
+}
+
+const sameSound = (a: Unit, b: Unit, { accent }: StepRule) => unitSounds(a, accent) === unitSounds(b, accent);
+const sameKey = (a: Unit, b: Unit, rule: StepRule) => a.grapheme === b.grapheme && sameSound(a, b, rule);
 
 /** Position of unit k, seen from the word's first vowel. */
 export function positionOf(word: Segmentation, k: number): ChangePosition {
@@ -70,24 +77,26 @@ function slotInCluster(word: Segmentation, k: number): number {
   return slot;
 }
 
+const DEFAULT_RULE: StepRule = { moves: DEFAULT_MOVES, accent: GENERAL_AMERICAN };
+
 /** Compares two segmentations: is exactly one unit changed, added, taken away or (if allowed) swapped? */
-export function checkReadings(from: Segmentation, to: Segmentation, moves: readonly Move[] = DEFAULT_MOVES): StepCheck {
+export function checkReadings(from: Segmentation, to: Segmentation, rule: StepRule = DEFAULT_RULE): StepCheck {
   if (from.word === to.word) return notSingle({ code: "same-word" });
   const a = from.units;
   const b = to.units;
-  if (soundClassOf(phonemesOf(from)) === soundClassOf(phonemesOf(to)))
+  if (soundsOf(from, rule.accent) === soundsOf(to, rule.accent))
     return notSingle({ code: "same-sound-other-spelling" });
-  if (a.length === b.length) return sameLength(from, to, moves);
-  if (Math.abs(a.length - b.length) === 1) return oneLonger(from, to, moves);
-  return notSingle({ code: "several-units", count: unitDistance(a, b) });
+  if (a.length === b.length) return sameLength(from, to, rule);
+  if (Math.abs(a.length - b.length) === 1) return oneLonger(from, to, rule);
+  return notSingle({ code: "several-units", count: unitDistance(a, b, rule) });
 }
 
 export const notSingle = (reason: StepReason): NotSingle => ({ single: false, reason });
 
-function sameLength(from: Segmentation, to: Segmentation, moves: readonly Move[]): StepCheck {
+function sameLength(from: Segmentation, to: Segmentation, rule: StepRule): StepCheck {
   const a = from.units;
   const b = to.units;
-  const differing = a.flatMap((unit, k) => (sameKey(unit, b[k] as Unit) ? [] : [k]));
+  const differing = a.flatMap((unit, k) => (sameKey(unit, b[k] as Unit, rule) ? [] : [k]));
   if (differing.length === 1) {
     const k = differing[0] as number;
     const [oldUnit, newUnit] = [a[k] as Unit, b[k] as Unit];
@@ -98,25 +107,32 @@ function sameLength(from: Segmentation, to: Segmentation, moves: readonly Move[]
         oldSound: oldUnit.phonemes,
         newSound: newUnit.phonemes,
       });
-    return single("change", from, to, to, k, moves, oldUnit, newUnit);
+    return single("change", from, to, to, k, rule, oldUnit, newUnit);
   }
   if (differing.length === 2) {
     const [k, m] = differing as [number, number];
-    if (m === k + 1 && sameKey(a[k] as Unit, b[m] as Unit) && sameKey(a[m] as Unit, b[k] as Unit)) {
-      if (!moves.includes("swap"))
+    if (m === k + 1 && sameKey(a[k] as Unit, b[m] as Unit, rule) && sameKey(a[m] as Unit, b[k] as Unit, rule)) {
+      if (!rule.moves.includes("swap"))
         return notSingle({ code: "swap-not-allowed", units: [(a[k] as Unit).grapheme, (a[m] as Unit).grapheme] });
-      return single("swap", from, to, to, k, moves, a[k], b[k]);
+      return single("swap", from, to, to, k, rule, a[k], b[k]);
     }
   }
-  return notSingle(neighbourReason(a, b, differing) ?? { code: "several-units", count: unitDistance(a, b) });
+  return notSingle(
+    neighbourReason(a, b, differing, rule) ?? { code: "several-units", count: unitDistance(a, b, rule) },
+  );
 }
 
 /** When one unit really changes and every other difference is forced on a neighbour, says which. */
-function neighbourReason(a: readonly Unit[], b: readonly Unit[], differing: readonly number[]): StepReason | undefined {
+function neighbourReason(
+  a: readonly Unit[],
+  b: readonly Unit[],
+  differing: readonly number[],
+  rule: StepRule,
+): StepReason | undefined {
   const pairs = differing.map((k) => [a[k] as Unit, b[k] as Unit] as const);
-  const respelled = pairs.find(([x, y]) => sameSound(x, y));
+  const respelled = pairs.find(([x, y]) => sameSound(x, y, rule));
   const shifted = pairs.find(([x, y]) => x.grapheme === y.grapheme);
-  const real = pairs.filter(([x, y]) => !sameSound(x, y) && x.grapheme !== y.grapheme);
+  const real = pairs.filter(([x, y]) => !sameSound(x, y, rule) && x.grapheme !== y.grapheme);
   if (real.length > 1) return undefined;
   if (respelled && !shifted)
     return { code: "neighbour-respelled", oldGrapheme: respelled[0].grapheme, newGrapheme: respelled[1].grapheme };
@@ -130,29 +146,29 @@ function neighbourReason(a: readonly Unit[], b: readonly Unit[], differing: read
   return undefined;
 }
 
-function oneLonger(from: Segmentation, to: Segmentation, moves: readonly Move[]): StepCheck {
+function oneLonger(from: Segmentation, to: Segmentation, rule: StepRule): StepCheck {
   const adding = to.units.length > from.units.length;
   const long = adding ? to : from;
   const short = adding ? from : to;
   let forced: StepReason | undefined;
   for (let k = long.units.length - 1; k >= 0; k--) {
     const without = long.units.filter((_, n) => n !== k);
-    const differing = without.flatMap((unit, n) => (sameKey(unit, short.units[n] as Unit) ? [] : [n]));
+    const differing = without.flatMap((unit, n) => (sameKey(unit, short.units[n] as Unit, rule) ? [] : [n]));
     const unit = long.units[k] as Unit;
     if (differing.length === 0)
       return adding
-        ? single("add", from, to, long, k, moves, undefined, unit)
-        : single("take-away", from, to, long, k, moves, unit, undefined);
+        ? single("add", from, to, long, k, rule, undefined, unit)
+        : single("take-away", from, to, long, k, rule, unit, undefined);
     const allForced = differing.every((n) => {
       const [x, y] = [without[n] as Unit, short.units[n] as Unit];
-      return sameSound(x, y) || x.grapheme === y.grapheme;
+      return sameSound(x, y, rule) || x.grapheme === y.grapheme;
     });
     if (allForced && !forced) {
       const [x, y] = adding ? [short.units, without] : [without, short.units];
-      forced = neighbourReason(x, y, differing);
+      forced = neighbourReason(x, y, differing, rule);
     }
   }
-  return notSingle(forced ?? { code: "several-units", count: unitDistance(from.units, to.units) });
+  return notSingle(forced ?? { code: "several-units", count: unitDistance(from.units, to.units, rule) });
 }
 
 function single(
@@ -161,11 +177,11 @@ function single(
   to: Segmentation,
   long: Segmentation,
   index: number,
-  moves: readonly Move[],
+  rule: StepRule,
   oldUnit: Unit | undefined,
   newUnit: Unit | undefined,
 ): StepCheck {
-  if (!moves.includes(kind)) return notSingle({ code: "move-not-allowed", move: kind });
+  if (!rule.moves.includes(kind)) return notSingle({ code: "move-not-allowed", move: kind });
   return {
     single: true,
     kind,
@@ -180,13 +196,13 @@ function single(
 }
 
 /** Edit distance in units (Levenshtein, every edit costs 1). */
-export function unitDistance(a: readonly Unit[], b: readonly Unit[]): number {
+export function unitDistance(a: readonly Unit[], b: readonly Unit[], rule: StepRule = DEFAULT_RULE): number {
   let row = b.map((_, n) => n + 1);
   a.forEach((x, k) => {
     let diagonal = k;
     let left = k + 1;
     row = row.map((up, n) => {
-      const here = Math.min(up + 1, left + 1, diagonal + (sameKey(x, b[n] as Unit) ? 0 : 1));
+      const here = Math.min(up + 1, left + 1, diagonal + (sameKey(x, b[n] as Unit, rule) ? 0 : 1));
       diagonal = up;
       left = here;
       return here;

@@ -1,3 +1,4 @@
+import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { gpcById, gpcId } from "../spelling/gpc.ts";
 import type { Segmentation, Slot, Unit } from "../spelling/segmentation.ts";
@@ -120,6 +121,7 @@ export function parseLexicon(asset: LexiconAsset): Lexicon {
   }
   return {
     version: asset.version,
+    accent: GENERAL_AMERICAN,
     words,
     get: (word) => byWord.get(word),
     unsuitable: (word) => unsuitable.get(word),

@@ -1,3 +1,4 @@
+import type { AccentSettings } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 
 /** 1 everyone's word … 5 seldom heard. Bounds in `bandOf`. */
@@ -27,6 +28,8 @@ export interface UnsuitableEntry {
 /** A word list, ready to be asked. Everything the chain, family and text rules know of English words. */
 export interface Lexicon {
   readonly version: string;
+  /** The accent its readings are in. */
+  readonly accent: AccentSettings;
   /** Commonest first. */
   readonly words: readonly LexiconWord[];
   get(word: string): LexiconWord | undefined;

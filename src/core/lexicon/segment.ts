@@ -1,10 +1,14 @@
+import type { AccentSettings } from "../sounds/accents.ts";
 import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
+import { lexiconIn } from "./in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "./lexicon.ts";
 import { shippedLexicon } from "./shipped.ts";
 
 export interface SegmentOptions {
   /** Phoneme ids of the reading that is meant, for words said in two ways (tear, wind, read). */
   readonly pronunciation?: readonly string[];
+  /** The accent it is said in; the word list's own when not given. */
+  readonly accent?: AccentSettings;
 }
 
 /**
@@ -15,9 +19,9 @@ export interface SegmentOptions {
 export function segment(
   word: string,
   options: SegmentOptions = {},
-  lexicon: Lexicon = shippedLexicon(),
+  list: Lexicon = shippedLexicon(),
 ): Segmentation | undefined {
-  const readings = segmentations(word, lexicon);
+  const readings = segmentations(word, lexiconIn(list, options.accent ?? list.accent));
   const wanted = options.pronunciation?.join(" ");
   return wanted === undefined ? readings[0] : readings.find((r) => phonemesOf(r).join(" ") === wanted);
 }

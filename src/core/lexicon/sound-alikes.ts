@@ -1,5 +1,4 @@
-import { soundClassOf } from "../sounds/sound-class.ts";
-import { phonemesOf } from "../spelling/segmentation.ts";
+import { soundsOf } from "../spelling/said.ts";
 import type { Lexicon } from "./lexicon.ts";
 
 const BY_SOUND = new WeakMap<Lexicon, Map<string, string[]>>();
@@ -10,7 +9,7 @@ function bySound(lexicon: Lexicon): Map<string, string[]> {
   if (!map) {
     map = new Map();
     for (const { word, readings } of lexicon.words) {
-      const key = soundClassOf(phonemesOf(readings[0]));
+      const key = soundsOf(readings[0], lexicon.accent);
       const list = map.get(key);
       if (list) list.push(word);
       else map.set(key, [word]);
@@ -24,6 +23,6 @@ function bySound(lexicon: Lexicon): Map<string, string[]> {
 export function soundAlikes(word: string, lexicon: Lexicon): string[] {
   const entry = lexicon.get(word);
   if (!entry) return [];
-  const same = bySound(lexicon).get(soundClassOf(phonemesOf(entry.readings[0]))) ?? [];
+  const same = bySound(lexicon).get(soundsOf(entry.readings[0], lexicon.accent)) ?? [];
   return same.filter((other) => other !== word);
 }

@@ -1,3 +1,4 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
@@ -57,12 +58,14 @@ const CLEAR_MARGIN = 0.35;
  *
  * @returns up to `count` different words; fewer when what is taught gives no more
  */
-export function makeNonsense(request: NonsenseRequest, lexicon: Lexicon = shippedLexicon()): NonsenseWord[] {
+export function makeNonsense(request: NonsenseRequest, list: Lexicon = shippedLexicon()): NonsenseWord[] {
+  const { accent } = request.taught;
+  const lexicon = lexiconIn(list, accent);
   const count = Math.max(0, Math.min(MOST, Math.floor(request.count) || 0));
   const random = seededRandom(request.seed);
   const parts = partsFor(request.taught);
   const shapes = request.shapes ?? ["CVC"];
-  const focus = new Set((request.focus ?? []).map(keyOfGpc));
+  const focus = new Set((request.focus ?? []).map((id) => keyOfGpc(id, accent)));
   const screens = screensOf(lexicon);
   const made = new Map<string, NonsenseWord>();
   for (let draw = 0; draw < PATIENCE && made.size < count; draw++) {
@@ -74,12 +77,13 @@ export function makeNonsense(request: NonsenseRequest, lexicon: Lexicon = shippe
     const [reading, second] = decodings(word, { taught: request.taught });
     if (!reading || graphemesOf(reading).join(" ") !== gpcs.map((g) => g.grapheme).join(" ")) continue;
     if (phonemesOf(reading).join(" ") !== gpcs.flatMap((g) => g.phonemes).join(" ")) continue;
-    if (second && second.cost - reading.cost < CLEAR_MARGIN && soundKey(second) !== soundKey(reading)) continue;
+    if (second && second.cost - reading.cost < CLEAR_MARGIN && soundKey(second, accent) !== soundKey(reading, accent))
+      continue;
     // What a reader who knows more would say first must be the same: "watch" and "wash" pull "wath" their way.
     const atLarge = decode(word);
-    if (!atLarge || soundKey(atLarge) !== soundKey(reading)) continue;
+    if (!atLarge || soundKey(atLarge, accent) !== soundKey(reading, accent)) continue;
     if (screens.soundsReal(reading) || missingFor(reading, request.taught).length > 0) continue;
-    if (focus.size > 0 && !reading.units.some((unit) => focus.has(unitKey(unit)))) continue;
+    if (focus.size > 0 && !reading.units.some((unit) => focus.has(unitKey(unit, accent)))) continue;
     const syllableOf = screens.syllableOf(reading);
     made.set(word, { word, reading, ...(syllableOf && { syllableOf }) });
   }
@@ -97,7 +101,7 @@ interface Parts {
 const SHORT = /^[aeiou]=[æeɪɒʌ]$/;
 
 function partsFor(taught: TaughtSet): Parts {
-  const isTaught = (gpc: Gpc) => taught.gpcs.has(taughtKey(gpc.grapheme, gpc.phonemes));
+  const isTaught = (gpc: Gpc) => taught.gpcs.has(taughtKey(gpc.grapheme, gpc.phonemes, taught.accent));
   const known = GPCS.filter((gpc) => gpc.commonness <= 2 && isTaught(gpc));
   const consonants = known.filter((gpc) => !gpc.phonemes.some(isVowel));
   const clusters = (lines: readonly string[]) =>

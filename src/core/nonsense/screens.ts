@@ -1,6 +1,8 @@
 import type { Lexicon } from "../lexicon/lexicon.ts";
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { decode } from "../spelling/decode/decode.ts";
+import { soundsOf } from "../spelling/said.ts";
 import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
 
@@ -15,8 +17,8 @@ export interface Screens {
 }
 
 /** Sounds as one string; voiced and unvoiced th count as one, as they do to most ears. */
-export function soundKey(reading: Segmentation): string {
-  return soundClassOf(phonemesOf(reading)).replace(/ð/g, "θ");
+export function soundKey(reading: Segmentation, accent: AccentSettings = GENERAL_AMERICAN): string {
+  return soundsOf(reading, accent).replace(/ð/g, "θ");
 }
 
 /** Shorter unsuitable words are part of too many innocent spellings: they are held against whole words only. */
@@ -40,7 +42,7 @@ function build(lexicon: Lexicon): Screens {
   const sounds = new Set<string>();
   const syllables = new Map<string, string>();
   for (const entry of lexicon.words) {
-    for (const reading of entry.readings) sounds.add(soundKey(reading));
+    for (const reading of entry.readings) sounds.add(soundKey(reading, lexicon.accent));
     const [lead] = entry.readings;
     if (entry.syllables < 2) continue;
     for (const { text, units } of syllablesOf(lead)) {
@@ -50,7 +52,7 @@ function build(lexicon: Lexicon): Screens {
   }
   for (const word of [...lexicon.unsuitableWords, ...lexicon.otherWords]) {
     const reading = decode(word);
-    if (reading) sounds.add(soundKey(reading));
+    if (reading) sounds.add(soundKey(reading, lexicon.accent));
   }
   const words = new Set([...lexicon.otherWords, ...lexicon.unsuitableWords]);
   return {
@@ -60,7 +62,7 @@ function build(lexicon: Lexicon): Screens {
       lexicon.unsplittable(spelling) ||
       hidden.some((word) => spelling.includes(word)),
     soundsReal: (reading) => {
-      const key = soundKey(reading);
+      const key = soundKey(reading, lexicon.accent);
       // With an s taken off it must not be a real word either: "piks" is picks.
       return sounds.has(key) || (/ [sz]$/.test(key) && sounds.has(key.slice(0, -2)));
     },

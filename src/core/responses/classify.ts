@@ -1,5 +1,7 @@
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
-import type { Segmentation } from "../spelling/segmentation.ts";
+import { saidAs } from "../spelling/said.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import type { Outcome, RawAnswer } from "./response.ts";
 
 /** Raised whenever the same raw answer would get another verdict: old records can then be judged anew. */
@@ -32,16 +34,28 @@ const NOT_KNOWN: UnitVerdict = { result: "not-known", said: [] };
  *
  * A sound of the same class (core/sounds/sound-class.ts) as the unit's own is no substitution.
  */
-export function classifyMarked(target: Segmentation, answer: RawAnswer): ResponseVerdict {
+export function classifyMarked(
+  target: Segmentation,
+  answer: RawAnswer,
+  accent: AccentSettings = GENERAL_AMERICAN,
+): ResponseVerdict {
   const { outcome, substitutions } = answer;
   const verdict = (units: UnitVerdict[]): ResponseVerdict => ({ classifier: CLASSIFIER_VERSION, outcome, units });
   if (outcome === "right" || outcome === "after-tapping") return verdict(target.units.map(() => RIGHT));
   if (outcome !== "wrong" || substitutions.length === 0) return verdict(target.units.map(() => NOT_KNOWN));
   return verdict(
-    target.units.map((unit, k) => {
+    target.units.map((_, k) => {
       const found = substitutions.find((s) => s.unit === k);
-      if (!found || soundClassOf(found.said) === soundClassOf(unit.phonemes)) return RIGHT;
+      if (!found || saidTheSame(target, k, found.said, accent)) return RIGHT;
       return found.said.length === 0 ? { result: "omission", said: [] } : { result: "substitution", said: found.said };
     }),
   );
+}
+
+/** A difference of accent is never an error: the said sound counts in its place in the word (pin/pen). */
+function saidTheSame(target: Segmentation, k: number, said: readonly string[], accent: AccentSettings): boolean {
+  const { grapheme, phonemes } = target.units[k] as Unit;
+  const next = target.units[k + 1]?.phonemes[0];
+  const inPlace = (ids: readonly string[]) => soundClassOf(next === undefined ? ids : [...ids, next], accent);
+  return inPlace(said) === inPlace(saidAs(grapheme, phonemes, accent));
 }

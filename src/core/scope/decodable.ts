@@ -1,3 +1,4 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { distinctReadings } from "../lexicon/readings.ts";
@@ -37,7 +38,7 @@ export interface Decodability {
 
 /** What a segmentation needs beyond a taught set. */
 export function missingFor(reading: Segmentation, taught: TaughtSet, inflection?: Inflection): Missing[] {
-  return missingOf(needsOf(reading, inflection), taught);
+  return missingOf(needsOf(reading, inflection, taught.accent), taught);
 }
 
 function missingOf({ reading, units, patterns }: Needs, taught: TaughtSet): Missing[] {
@@ -68,12 +69,14 @@ function missingOf({ reading, units, patterns }: Needs, taught: TaughtSet): Miss
  * teacher (`distinctReadings`), not a way in.
  *
  * @param word a spelling, or a segmentation (a nonsense word, or one reading of a word)
+ * @param list the word list; asked in the taught set's accent
  */
 export function checkDecodable(
   word: string | Segmentation,
   taught: TaughtSet,
-  lexicon: Lexicon = shippedLexicon(),
+  list: Lexicon = shippedLexicon(),
 ): Decodability {
+  const lexicon = lexiconIn(list, taught.accent);
   if (typeof word !== "string") {
     const inflection = lexicon.get(word.word) ? inflectionOf(word.word, lexicon) : undefined;
     const missing = missingFor(word, taught, inflection);
@@ -100,13 +103,14 @@ function judge(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Decodab
   return { decodable: false, missing: nearest?.missing ?? [], ...(nearest && { reading: nearest.reading }) };
 }
 
-/** `checkDecodable` for a word of the list, when only yes or no is wanted. */
+/** `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted. */
 export function isDecodable(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
   return preparedNeeds(entry, lexicon).some((needs) => isMet(needs, taught));
 }
 
 /** Every word of the list that can be decoded (words learnt whole are not among them), in list order. */
-export function decodableWords(taught: TaughtSet, lexicon: Lexicon = shippedLexicon()): LexiconWord[] {
+export function decodableWords(taught: TaughtSet, list: Lexicon = shippedLexicon()): LexiconWord[] {
+  const lexicon = lexiconIn(list, taught.accent);
   return lexicon.words.filter((entry) => isDecodable(entry, taught, lexicon));
 }
 

@@ -1,6 +1,7 @@
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { unitKey } from "../spelling/unit-key.ts";
 import { patternsNeeded } from "./patterns-needed.ts";
@@ -18,13 +19,17 @@ export interface Needs {
  * The needs of one segmentation. The units of -s and -es are not among them: the pattern "adding -s"
  * teaches both their sounds.
  */
-export function needsOf(reading: Segmentation, inflection: Inflection | undefined): Needs {
+export function needsOf(
+  reading: Segmentation,
+  inflection: Inflection | undefined,
+  accent: AccentSettings = GENERAL_AMERICAN,
+): Needs {
   const last = reading.units.length - 1;
   const lastOfBase = inflection ? last - 1 : last;
   const units = reading.units.flatMap((unit, k) => {
     if (k === last && (inflection?.ending === "s" || inflection?.ending === "es")) return [];
     const place: UnitPlace = k === last || k === lastOfBase ? "end" : k === 0 ? "start" : "inside";
-    return [{ unit: k, key: unitKey(unit), place }];
+    return [{ unit: k, key: unitKey(unit, accent), place }];
   });
   return { reading, units, patterns: patternsNeeded(reading, inflection) };
 }
@@ -36,7 +41,7 @@ export function preparedNeeds(entry: LexiconWord, lexicon: Lexicon): readonly Ne
   let needs = PREPARED.get(entry);
   if (!needs) {
     const inflection = inflectionOf(entry.word, lexicon);
-    needs = sameSoundReadings(entry).map((reading) => needsOf(reading, inflection));
+    needs = sameSoundReadings(entry).map((reading) => needsOf(reading, inflection, lexicon.accent));
     PREPARED.set(entry, needs);
   }
   return needs;

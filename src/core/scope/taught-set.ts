@@ -1,4 +1,5 @@
-import { soundClassOf } from "../sounds/sound-class.ts";
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { correspondenceKey } from "../spelling/unit-key.ts";
 import type { Pattern, Sequence, TaughtGpc, UnitPlace } from "./sequence.ts";
 
 /** What a group has been taught: everything a word may be made of. */
@@ -8,6 +9,8 @@ export interface TaughtSet {
   readonly patterns: ReadonlySet<Pattern>;
   /** Irregular words learnt as wholes, lower case. */
   readonly words: ReadonlySet<string>;
+  /** The accent the school hears: which sounds count as one. */
+  readonly accent: AccentSettings;
 }
 
 /** What a teacher ticks by hand on top of a step; taken-away things win over added ones. */
@@ -16,22 +19,25 @@ export interface HandTicks {
   readonly remove?: { gpcs?: readonly TaughtGpc[]; patterns?: readonly Pattern[]; words?: readonly string[] };
 }
 
-/** The key a correspondence is looked up by: one short-o class, one weak vowel (sound-class.ts). */
-export function taughtKey(grapheme: string, phonemes: readonly string[]): string {
-  return `${grapheme}=${soundClassOf(phonemes)}`;
-}
+/** The key a correspondence is looked up by in a taught set. */
+export const taughtKey = correspondenceKey;
 
 /**
  * Everything up to and including a step, plus or minus the teacher's ticks.
  *
  * @param step counted from 1; 0 is "nothing yet"; beyond the last step means the last
  */
-export function taughtAt(sequence: Sequence, step: number, ticks: HandTicks = {}): TaughtSet {
+export function taughtAt(
+  sequence: Pick<Sequence, "steps">,
+  step: number,
+  ticks: HandTicks = {},
+  accent: AccentSettings = GENERAL_AMERICAN,
+): TaughtSet {
   const gpcs = new Map<string, Set<UnitPlace> | "any">();
   const patterns = new Set<Pattern>();
   const words = new Set<string>();
   const teach = (gpc: TaughtGpc) => {
-    const key = taughtKey(gpc.grapheme, gpc.phonemes);
+    const key = taughtKey(gpc.grapheme, gpc.phonemes, accent);
     const old = gpcs.get(key);
     if (old === "any") return;
     if (!gpc.place) gpcs.set(key, "any");
@@ -46,8 +52,8 @@ export function taughtAt(sequence: Sequence, step: number, ticks: HandTicks = {}
   ticks.add?.gpcs?.forEach(teach);
   for (const pattern of ticks.add?.patterns ?? []) patterns.add(pattern);
   for (const word of ticks.add?.words ?? []) words.add(word);
-  for (const gpc of ticks.remove?.gpcs ?? []) gpcs.delete(taughtKey(gpc.grapheme, gpc.phonemes));
+  for (const gpc of ticks.remove?.gpcs ?? []) gpcs.delete(taughtKey(gpc.grapheme, gpc.phonemes, accent));
   for (const pattern of ticks.remove?.patterns ?? []) patterns.delete(pattern);
   for (const word of ticks.remove?.words ?? []) words.delete(word);
-  return { gpcs, patterns, words };
+  return { gpcs, patterns, words, accent };
 }

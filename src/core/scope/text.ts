@@ -37,13 +37,13 @@ export function checkText(
   targets: readonly string[] = [],
   lexicon: Lexicon = shippedLexicon(),
 ): TextReport {
-  const wanted = new Set(targets.map(keyOfGpc));
+  const wanted = new Set(targets.map((id) => keyOfGpc(id, taught.accent)));
   const tokens: TextToken[] = [];
   for (const match of text.matchAll(WORD)) {
     let at = match.index;
     for (const part of match[0].split("-")) {
       const judged = checkDecodable(part, taught, lexicon);
-      const count = judged.reading?.units.filter((unit) => wanted.has(unitKey(unit))).length ?? 0;
+      const count = judged.reading?.units.filter((unit) => wanted.has(unitKey(unit, taught.accent))).length ?? 0;
       tokens.push({ text: part, at, judged, targets: count });
       at += part.length + 1;
     }

@@ -1,3 +1,4 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import { type Lexicon, normaliseSpelling, type UnsuitableEntry } from "../lexicon/lexicon.ts";
 import { distinctReadings } from "../lexicon/readings.ts";
@@ -47,8 +48,9 @@ export function wordCard(
   word: string,
   taught: TaughtSet,
   sequence: Sequence,
-  lexicon: Lexicon = shippedLexicon(),
+  list: Lexicon = shippedLexicon(),
 ): WordCard | undefined {
+  const lexicon = lexiconIn(list, taught.accent);
   const spelling = normaliseSpelling(word);
   const entry = lexicon.get(spelling);
   if (!entry) return undefined;

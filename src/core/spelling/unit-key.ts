@@ -1,16 +1,27 @@
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "./gpc.ts";
+import { saidAs } from "./said.ts";
 import type { Unit } from "./segmentation.ts";
 
-/** What makes two units the same: grapheme and sound class. */
-export function unitKey(unit: Unit): string {
-  return `${unit.grapheme}=${soundClassOf(unit.phonemes)}`;
+/** What makes two units the same: grapheme and sound class, in the accent the school hears. */
+export function correspondenceKey(
+  grapheme: string,
+  phonemes: readonly string[],
+  accent: AccentSettings = GENERAL_AMERICAN,
+): string {
+  return `${grapheme}=${soundClassOf(saidAs(grapheme, phonemes, accent), accent)}`;
 }
 
-/** The unit key of a GPC id, so that `a=ɔː` and `a=ɒ` count as the same. */
-export function keyOfGpc(id: string): string {
+/** The key of a unit of a word. */
+export function unitKey(unit: Unit, accent: AccentSettings = GENERAL_AMERICAN): string {
+  return correspondenceKey(unit.grapheme, unit.phonemes, accent);
+}
+
+/** The key of a GPC id, so that in General American `a=ɔː` and `a=ɒ` count as the same. */
+export function keyOfGpc(id: string, accent: AccentSettings = GENERAL_AMERICAN): string {
   const gpc = gpcById(id);
-  if (gpc) return `${gpc.grapheme}=${soundClassOf(gpc.phonemes)}`;
+  if (gpc) return correspondenceKey(gpc.grapheme, gpc.phonemes, accent);
   const [grapheme = "", sounds = ""] = id.split("=");
-  return `${grapheme}=${soundClassOf(sounds.split("+"))}`;
+  return correspondenceKey(grapheme, sounds.split("+"), accent);
 }

@@ -12,7 +12,7 @@ export interface Decoding extends Segmentation {
 
 export interface DecodeOptions {
   /** Only correspondences of this taught set are used; without it the whole table is. */
-  readonly taught?: Pick<TaughtSet, "gpcs">;
+  readonly taught?: Pick<TaughtSet, "gpcs" | "accent">;
   /** The same, asked one by one. */
   readonly allows?: (grapheme: string, phonemes: readonly string[]) => boolean;
   /** At most this many readings, best first. */
@@ -82,7 +82,8 @@ function place(rule: ReadingRule, spelling: string, partial: Partial, options: D
   if (rule.before && !rule.before.test(spelling.slice(0, start))) return undefined;
   const rest = spelling.slice(end);
   if (rule.after && !rule.after.test(rest)) return undefined;
-  if (options.taught && !options.taught.gpcs.has(taughtKey(rule.grapheme, rule.phonemes))) return undefined;
+  if (options.taught && !options.taught.gpcs.has(taughtKey(rule.grapheme, rule.phonemes, options.taught.accent)))
+    return undefined;
   if (options.allows && !options.allows(rule.grapheme, rule.phonemes)) return undefined;
   const placed = { rule, start, ...(rule.split && { tailAt: end + rest.search(/e(?:s|d)?$/) }) };
   return {
