@@ -7,7 +7,7 @@ export { refusalOf } from "./chains/allowed-words.ts";
 export { describeChain } from "./chains/describe.ts";
 export { buildGraph, type Edge, type WordGraph } from "./chains/graph.ts";
 export { judgeWord } from "./chains/judge-word.ts";
-export { type GapRequest, neighbours, wordsForGap } from "./chains/neighbours.ts";
+export { neighbours, wordsForGap } from "./chains/neighbours.ts";
 export { graphOf, planChain } from "./chains/planner.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
 export { type LexiconAsset, parseLexicon, readReading, writeReading } from "./lexicon/asset.ts";

@@ -4,7 +4,7 @@ export type { WordRefusal } from "./chains/allowed-words.ts";
 export type { ChainReport, ContrastReport } from "./chains/describe.ts";
 export type { SpellingFault, WordVerdict } from "./chains/judge-word.ts";
 export { CHANGE_POSITIONS, type ChangePosition, DEFAULT_MOVES, type Move } from "./chains/moves.ts";
-export type { Neighbour } from "./chains/neighbours.ts";
+export type { GapRequest, Neighbour } from "./chains/neighbours.ts";
 export type { ChainPlan, NoChain, NoChainReason } from "./chains/planner.ts";
 export { diagnosticPower } from "./chains/power.ts";
 export { type ChainRequest, type Contrast, MAX_CHAIN_LENGTH, MIN_CHAIN_LENGTH } from "./chains/request.ts";
@@ -25,6 +25,7 @@ export {
 } from "./evidence/confusions.ts";
 export { type PlantedConfusion, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
 export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
+export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
 export { type TileNeed, tileCount } from "./materials/tile-count.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
@@ -38,8 +39,21 @@ export {
 } from "./responses/classify.ts";
 export { likelySounds } from "./responses/likely-sounds.ts";
 export { OUTCOMES, type Outcome, type RawAnswer, type ResponseMode, type Substitution } from "./responses/response.ts";
+export {
+  type CorrespondenceFault,
+  readCorrespondence,
+  writeCorrespondence,
+} from "./scope/correspondence-text.ts";
 export type { Decodability, Missing } from "./scope/decodable.ts";
 export {
+  DEFAULT_SCHOOL,
+  type GroupScope,
+  type SchoolSettings,
+  taughtGpcs,
+  taughtOf,
+} from "./scope/school.ts";
+export {
+  PATTERNS,
   type Pattern,
   parseTaughtGpc,
   type Sequence,
@@ -48,8 +62,26 @@ export {
   taughtGpcToken,
   type UnitPlace,
 } from "./scope/sequence.ts";
+export {
+  MAX_STEPS,
+  type RowFault,
+  type RowField,
+  type RowProblem,
+  readSequenceRows,
+  type SequenceRow,
+  writeSequenceRows,
+} from "./scope/sequence-rows.ts";
 export { SEQUENCES, sequenceById } from "./scope/sequences.ts";
-export { type HandTicks, type TaughtSet, taughtAt, taughtKey } from "./scope/taught-set.ts";
+export {
+  type HandTicks,
+  NO_TICKS,
+  type TaughtSet,
+  type TickedItems,
+  type TickTokens,
+  taughtAt,
+  taughtKey,
+  ticksOf,
+} from "./scope/taught-set.ts";
 export type { TextReport, TextToken } from "./scope/text.ts";
 export type { WordCard } from "./scope/word-card.ts";
 export {

@@ -1,14 +1,17 @@
+import type { GroupScope } from "../core/light.ts";
 import type { SavedChain } from "./chains.ts";
 import { getChain, listChains } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
+import { groupScope } from "./scope.ts";
 import { recentWords } from "./sessions.ts";
 
 /** Everything the chain bench starts from. */
 export interface BenchPage {
   readonly groups: readonly Group[];
   readonly group: Group | undefined;
+  readonly scope: GroupScope | undefined;
   readonly chains: readonly Pick<SavedChain, "id" | "title">[];
   readonly chain: SavedChain | undefined;
   readonly recent: readonly string[];
@@ -26,7 +29,7 @@ export async function benchPage(db: Queryable, groupId: string | null, chainId: 
   const wanted = chain?.groupId ?? groupId;
   const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
   if (wanted && !group) throw new AppError("not-found", "There is no such group.");
-  if (!group) return { groups, group: undefined, chains: [], chain: undefined, recent: [] };
+  if (!group) return { groups, group: undefined, scope: undefined, chains: [], chain: undefined, recent: [] };
   const chains = (await listChains(db, group.id)).slice(0, 40).map(({ id, title }) => ({ id, title }));
-  return { groups, group, chains, chain, recent: await recentWords(db, group.id) };
+  return { groups, group, scope: await groupScope(db, group), chains, chain, recent: await recentWords(db, group.id) };
 }

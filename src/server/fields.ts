@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { gpcById, OUTCOMES, phoneme, SEQUENCES } from "../core/light.ts";
+import { gpcById, OUTCOMES, PATTERNS, parseTaughtGpc, phoneme } from "../core/light.ts";
 import { AppError } from "./errors.ts";
 
 /** Fields that several endpoints share, each with its refusal in words. */
@@ -20,9 +20,19 @@ export const aimField = z.object({
   contrasts: z.array(z.object({ a: gpcField, b: gpcField })).max(10, "at most 10 at once"),
 });
 
-export const sequenceField = z
-  .string()
-  .refine((id) => SEQUENCES.some((sequence) => sequence.id === id), "is not a sequence that Zip Step knows");
+/** A correspondence with, perhaps, the place it is taught for: `"ck=k@end"`. */
+export const gpcTokenField = z.string().refine((token) => {
+  try {
+    const { grapheme, phonemes } = parseTaughtGpc(token);
+    return gpcById(`${grapheme}=${phonemes.join("+")}`) !== undefined;
+  } catch {
+    return false;
+  }
+}, "is not a correspondence of the table");
+
+export const patternField = z.enum(PATTERNS, `must be one of ${PATTERNS.join(", ")}`);
+
+export const sequenceIdField = z.string().min(1, "a group is taught in some order").max(60, "is not a sequence's id");
 
 export const answerField = z
   .object({

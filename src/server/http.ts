@@ -10,6 +10,23 @@ const LARGEST_BODY = 256 * 1024;
 const json = (status: number, body: unknown) =>
   new Response(JSON.stringify(body), { status, headers: { "content-type": "application/json; charset=utf-8" } });
 
+/** A CSV file for the browser to keep, named after what is in it. */
+export function csvFile(name: string, csv: string): Response {
+  const plain =
+    name
+      .normalize("NFKD")
+      .replace(/[^\w -]/g, "")
+      .trim()
+      .replace(/\s+/g, "-")
+      .toLowerCase() || "zip-step";
+  return new Response(csv, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": `attachment; filename="${plain}.csv"`,
+    },
+  });
+}
+
 /** Reads a body as JSON. @throws AppError "not-json", "too-large" */
 async function readJson(request: Request): Promise<unknown> {
   const text = await request.text();
@@ -70,6 +87,7 @@ export function endpoint<Body = undefined, Query = undefined>(options: {
         options.query ? parseInput(options.query, Object.fromEntries(url.searchParams)) : undefined
       ) as Query;
       const answer = await options.run({ db: await database(), body, query, params });
+      if (answer instanceof Response) return answer;
       return answer === undefined ? new Response(null, { status: 204 }) : json(options.status ?? 200, answer);
     } catch (error) {
       return answerError(error);

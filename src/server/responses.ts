@@ -2,6 +2,7 @@ import { and, asc, eq, inArray, isNull, type SQL } from "drizzle-orm";
 import { alias } from "drizzle-orm/pg-core";
 import { z } from "zod";
 import {
+  type AccentSettings,
   CLASSIFIER_VERSION,
   classifyMarked,
   describeChain,
@@ -15,6 +16,7 @@ import type { Queryable } from "./db/database.ts";
 import { learners, memberships, responses, sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { answerField, idField } from "./fields.ts";
+import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
 
 /** The current answer of one learner to one word of one session. */
@@ -61,8 +63,8 @@ const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
 });
 
 /** The reading of a session's word that its chain is about. @throws AppError "invalid" */
-export function targetOf(session: Session, wordIndex: number): Segmentation {
-  const { readings } = describeChain(session.words, session.aim);
+export function targetOf(session: Session, wordIndex: number, accent: AccentSettings): Segmentation {
+  const { readings } = describeChain(session.words, { ...session.aim, accent });
   const target = readings[wordIndex];
   if (!target)
     throw new AppError("invalid", `The chain has no word ${wordIndex + 1} that can be marked.`, [
@@ -90,7 +92,8 @@ async function checkMember(db: Queryable, session: Session, learnerId: string): 
 export async function storeResponse(db: Queryable, input: NewResponse): Promise<StoredResponse> {
   const session = await getSession(db, input.sessionId);
   await checkMember(db, session, input.learnerId);
-  const target = targetOf(session, input.wordIndex);
+  const { accent } = await getSchool(db);
+  const target = targetOf(session, input.wordIndex, accent);
   const beyond = input.answer.substitutions.find(({ unit }) => unit >= target.units.length);
   if (beyond)
     throw new AppError("invalid", `That word has ${target.units.length} graphemes.`, [
@@ -113,7 +116,7 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       target: writeReading(target),
       mode: input.mode,
       answer: input.answer,
-      verdict: classifyMarked(target, input.answer),
+      verdict: classifyMarked(target, input.answer, accent),
       classifier: CLASSIFIER_VERSION,
       supersedes: input.supersedes,
       withdrawn: input.withdrawn,

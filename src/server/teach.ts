@@ -2,6 +2,7 @@ import { describeChain, likelySounds, type Segmentation, type StepCheck } from "
 import type { Queryable } from "./db/database.ts";
 import { type Group, getGroup } from "./groups.ts";
 import { type StoredResponse, sessionResponses } from "./responses.ts";
+import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
 
 export interface TeachWord {
@@ -24,7 +25,7 @@ export interface TeachPage {
 /** @throws AppError "not-found" */
 export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
   const session = await getSession(db, sessionId);
-  const report = describeChain(session.words, session.aim);
+  const report = describeChain(session.words, { ...session.aim, accent: (await getSchool(db)).accent });
   const words = report.readings.flatMap((reading, k): TeachWord[] =>
     reading
       ? [

@@ -1,6 +1,7 @@
 import type { Queryable } from "./db/database.ts";
 import { type EvidenceReport, evidenceReport } from "./evidence.ts";
 import { type Group, listGroups } from "./groups.ts";
+import { listSequences } from "./sequences.ts";
 import { listSessions, type Session } from "./sessions.ts";
 
 /** One group on Today: where it stands, what happened last, what most needs a look. */
@@ -32,6 +33,18 @@ function topSlip(report: EvidenceReport) {
         low: row.interval.low,
       }
     : undefined;
+}
+
+/** What Today shows of an order of teaching: its steps by name. */
+export interface SequenceChoice {
+  readonly id: string;
+  readonly name: string;
+  readonly steps: readonly string[];
+}
+
+/** The orders a group can be put in. */
+export async function sequenceChoices(db: Queryable): Promise<SequenceChoice[]> {
+  return (await listSequences(db)).map(({ id, name, steps }) => ({ id, name, steps: steps.map((step) => step.name) }));
 }
 
 export async function todayCards(db: Queryable): Promise<TodayCard[]> {

@@ -83,7 +83,7 @@ describe("groups, chains and sessions", () => {
     );
     const { status, body } = await send(api.group.PATCH, { id: group.id, body: { sequenceId: "phased", step: 900 } });
     expect(status).toBe(400);
-    expect(body.error.message).toContain("65 steps");
+    expect(body.error.message).toContain("71 steps");
     expect((await send(api.group.GET, { id: group.id })).body.step).toBe(20);
   });
 

@@ -34,6 +34,7 @@ const PATTERN_NAME: Readonly<Record<Pattern, string>> = {
   "suffix-s": "the ending -s",
   "suffix-ed": "the ending -ed",
   "suffix-ing": "the ending -ing",
+  compounds: "two words in one (sunset)",
   "two-syllables": "words of two syllables",
 };
 

@@ -1,10 +1,10 @@
-import { gpcById, ipa, keyWordFor } from "../../core/light.ts";
+import { type Accent, gpcById, ipa, keyWordFor } from "../../core/light.ts";
 
 /** `"/ɪ/ as in pin"`: a sound for teachers, with and without IPA. */
-export function soundName(phonemes: readonly string[]): string {
+export function soundName(phonemes: readonly string[], accent?: Accent): string {
   if (phonemes.length === 0) return "nothing";
   const words = phonemes.length === 1 ? ` as in ${keyWordFor(phonemes[0] as string)}` : "";
-  return `${ipa(phonemes)}${words}`;
+  return `${ipa(phonemes, accent)}${words}`;
 }
 
 /** `"ow as in snow"`: a correspondence by an example word. */

@@ -1,5 +1,5 @@
 import { ENDING_UNITS, type Inflection } from "../lexicon/inflection.ts";
-import type { Segmentation } from "../spelling/segmentation.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import type { Pattern } from "./sequence.ts";
 
 const PATTERN_OF_ENDING: Readonly<Record<Inflection["ending"], Pattern>> = {
@@ -11,31 +11,35 @@ const PATTERN_OF_ENDING: Readonly<Record<Inflection["ending"], Pattern>> = {
 
 /**
  * The patterns a word needs beyond its correspondences. Clusters are counted in graphemes (`x`, `qu`,
- * `ck` are one), on the base word: the s of `cats` is an ending, not half a cluster.
+ * `ck` are one), on the base word: the s of `cats` is an ending, not half a cluster. Of a compound each
+ * part is looked at as the word it is: `handbag` needs the nd of hand.
  */
 export function patternsNeeded(segmentation: Segmentation, inflection: Inflection | undefined): Pattern[] {
-  const needed: Pattern[] = [];
-  if (inflection) needed.push(PATTERN_OF_ENDING[inflection.ending]);
   const units = inflection ? segmentation.units.slice(0, -ENDING_UNITS[inflection.ending]) : segmentation.units;
-  const nuclei = units.filter((unit) => unit.slot === "nucleus").length;
-  let run = 0;
-  let onset = 0;
-  let coda = 0;
-  let seenVowel = false;
-  units.forEach((unit, k) => {
-    if (unit.slot === "nucleus") {
-      seenVowel = true;
-      run = 0;
-      return;
-    }
-    run++;
-    if (!seenVowel) onset = run;
-    else if (k === units.length - 1) coda = Math.max(coda, run);
-  });
+  const parts = splitAtSeam(units, segmentation.seam);
+  const clusters = parts.map(clustersOf);
+  const onset = Math.max(...clusters.map((part) => part.onset));
+  const coda = Math.max(...clusters.map((part) => part.coda));
+  const needed: Pattern[] = inflection ? [PATTERN_OF_ENDING[inflection.ending]] : [];
   if (onset >= 2) needed.push("initial-cluster");
   if (onset >= 3) needed.push("initial-cluster-3");
   if (coda >= 2) needed.push("final-cluster");
   if (coda >= 3) needed.push("final-cluster-3");
-  if (nuclei >= 2) needed.push("two-syllables");
+  if (parts.some((part) => nucleiOf(part) >= 2)) needed.push("two-syllables");
+  else if (parts.length > 1) needed.push("compounds");
   return needed;
+}
+
+function splitAtSeam(units: readonly Unit[], seam: number | undefined): (readonly Unit[])[] {
+  const at = seam === undefined ? -1 : units.findIndex((unit) => unit.letters[0] === seam);
+  return at <= 0 ? [units] : [units.slice(0, at), units.slice(at)];
+}
+
+const nucleiOf = (units: readonly Unit[]) => units.filter((unit) => unit.slot === "nucleus").length;
+
+/** Consonant graphemes before the first vowel and after the last. */
+function clustersOf(units: readonly Unit[]): { onset: number; coda: number } {
+  const first = units.findIndex((unit) => unit.slot === "nucleus");
+  const last = units.findLastIndex((unit) => unit.slot === "nucleus");
+  return first === -1 ? { onset: units.length, coda: 0 } : { onset: first, coda: units.length - 1 - last };
 }

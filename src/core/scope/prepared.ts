@@ -1,4 +1,4 @@
-import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
+import { ENDING_UNITS, type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
@@ -17,18 +17,21 @@ export interface Needs {
 
 /**
  * The needs of one segmentation. The units of -s and -es are not among them: the pattern "adding -s"
- * teaches both their sounds.
+ * teaches both their sounds. Either side of a compound's seam a unit ends or starts a word.
  */
 export function needsOf(
   reading: Segmentation,
   inflection: Inflection | undefined,
   accent: AccentSettings = GENERAL_AMERICAN,
 ): Needs {
+  const { seam } = reading;
   const last = reading.units.length - 1;
-  const lastOfBase = inflection ? last - 1 : last;
+  const lastOfBase = inflection ? last - ENDING_UNITS[inflection.ending] : last;
   const units = reading.units.flatMap((unit, k) => {
     if (k === last && (inflection?.ending === "s" || inflection?.ending === "es")) return [];
-    const place: UnitPlace = k === last || k === lastOfBase ? "end" : k === 0 ? "start" : "inside";
+    const endsWord =
+      k === last || k === lastOfBase || (seam !== undefined && reading.units[k + 1]?.letters[0] === seam);
+    const place: UnitPlace = endsWord ? "end" : k === 0 || unit.letters[0] === seam ? "start" : "inside";
     return [{ unit: k, key: unitKey(unit, accent), place }];
   });
   return { reading, units, patterns: patternsNeeded(reading, inflection) };

@@ -9,6 +9,7 @@ export type Pattern =
   | "suffix-s"
   | "suffix-ed"
   | "suffix-ing"
+  | "compounds"
   | "two-syllables";
 
 export const PATTERNS: readonly Pattern[] = [
@@ -19,6 +20,7 @@ export const PATTERNS: readonly Pattern[] = [
   "suffix-s",
   "suffix-ed",
   "suffix-ing",
+  "compounds",
   "two-syllables",
 ];
 

@@ -1,6 +1,6 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { correspondenceKey } from "../spelling/unit-key.ts";
-import type { Pattern, Sequence, TaughtGpc, UnitPlace } from "./sequence.ts";
+import { type Pattern, parseTaughtGpc, type Sequence, type TaughtGpc, type UnitPlace } from "./sequence.ts";
 
 /** What a group has been taught: everything a word may be made of. */
 export interface TaughtSet {
@@ -17,6 +17,27 @@ export interface TaughtSet {
 export interface HandTicks {
   readonly add?: { gpcs?: readonly TaughtGpc[]; patterns?: readonly Pattern[]; words?: readonly string[] };
   readonly remove?: { gpcs?: readonly TaughtGpc[]; patterns?: readonly Pattern[]; words?: readonly string[] };
+}
+
+/** Hand-ticks as they are stored and sent: correspondences as tokens (`taughtGpcToken`). */
+export interface TickTokens {
+  readonly add: TickedItems;
+  readonly remove: TickedItems;
+}
+
+export interface TickedItems {
+  readonly gpcs: readonly string[];
+  readonly patterns: readonly Pattern[];
+  readonly words: readonly string[];
+}
+
+const NOTHING: TickedItems = { gpcs: [], patterns: [], words: [] };
+export const NO_TICKS: TickTokens = { add: NOTHING, remove: NOTHING };
+
+/** Hand-ticks from their stored form. @throws Error on a token that is none */
+export function ticksOf({ add, remove }: TickTokens): HandTicks {
+  const read = (items: TickedItems) => ({ ...items, gpcs: items.gpcs.map(parseTaughtGpc) });
+  return { add: read(add), remove: read(remove) };
 }
 
 /** The key a correspondence is looked up by in a taught set. */
@@ -43,14 +64,19 @@ export function taughtAt(
     if (!gpc.place) gpcs.set(key, "any");
     else gpcs.set(key, new Set([...(old ?? []), gpc.place]));
   };
+  // Who reads words of two syllables reads two short words in one.
+  const teachPattern = (pattern: Pattern) => {
+    patterns.add(pattern);
+    if (pattern === "two-syllables") patterns.add("compounds");
+  };
   for (const taught of sequence.steps) {
     if (taught.number > step) break;
     taught.gpcs.forEach(teach);
-    for (const pattern of taught.patterns) patterns.add(pattern);
+    for (const pattern of taught.patterns) teachPattern(pattern);
     for (const word of taught.irregularWords) words.add(word);
   }
   ticks.add?.gpcs?.forEach(teach);
-  for (const pattern of ticks.add?.patterns ?? []) patterns.add(pattern);
+  for (const pattern of ticks.add?.patterns ?? []) teachPattern(pattern);
   for (const word of ticks.add?.words ?? []) words.add(word);
   for (const gpc of ticks.remove?.gpcs ?? []) gpcs.delete(taughtKey(gpc.grapheme, gpc.phonemes, accent));
   for (const pattern of ticks.remove?.patterns ?? []) patterns.delete(pattern);

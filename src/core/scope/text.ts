@@ -1,5 +1,6 @@
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
+import { type AccentSettings, accentKey, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { checkDecodable, type Decodability } from "./decodable.ts";
 import type { Sequence } from "./sequence.ts";
@@ -56,14 +57,17 @@ export function checkText(
   };
 }
 
-const TAUGHT_BY_STEP = new WeakMap<Sequence, TaughtSet[]>();
+const TAUGHT_BY_STEP = new WeakMap<Sequence, Map<string, TaughtSet[]>>();
 
 /** The taught set of every step of a sequence, step 1 first; worked out once. */
-export function taughtByStep(sequence: Sequence): readonly TaughtSet[] {
-  let sets = TAUGHT_BY_STEP.get(sequence);
+export function taughtByStep(sequence: Sequence, accent: AccentSettings = GENERAL_AMERICAN): readonly TaughtSet[] {
+  const known = TAUGHT_BY_STEP.get(sequence) ?? new Map<string, TaughtSet[]>();
+  TAUGHT_BY_STEP.set(sequence, known);
+  const key = accentKey(accent);
+  let sets = known.get(key);
   if (!sets) {
-    sets = sequence.steps.map(({ number }) => taughtAt(sequence, number));
-    TAUGHT_BY_STEP.set(sequence, sets);
+    sets = sequence.steps.map(({ number }) => taughtAt(sequence, number, {}, accent));
+    known.set(key, sets);
   }
   return sets;
 }
@@ -78,6 +82,8 @@ export function firstDecodableStep(
   lexicon: Lexicon = shippedLexicon(),
 ): number | undefined {
   const spelling = normaliseSpelling(word);
-  const at = taughtByStep(sequence).findIndex((taught) => checkDecodable(spelling, taught, lexicon).decodable);
+  const at = taughtByStep(sequence, lexicon.accent).findIndex(
+    (taught) => checkDecodable(spelling, taught, lexicon).decodable,
+  );
   return at === -1 ? undefined : at + 1;
 }

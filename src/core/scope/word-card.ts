@@ -7,6 +7,7 @@ import { soundAlikes } from "../lexicon/sound-alikes.ts";
 import { countWord, type WordCounts } from "../spelling/counts.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { type Syllable, syllablesOf } from "../spelling/syllables.ts";
+import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
 import { checkDecodable, type Decodability } from "./decodable.ts";
 import type { Sequence } from "./sequence.ts";
 import type { TaughtSet } from "./taught-set.ts";
@@ -48,6 +49,7 @@ export function wordCard(
   word: string,
   taught: TaughtSet,
   sequence: Sequence,
+  taps: TapSettings = ONE_TAP_A_SOUND,
   list: Lexicon = shippedLexicon(),
 ): WordCard | undefined {
   const lexicon = lexiconIn(list, taught.accent);
@@ -58,7 +60,7 @@ export function wordCard(
   return {
     word: spelling,
     readings: distinctReadings(entry),
-    counts: countWord(lead),
+    counts: countWord(lead, taps),
     syllables: syllablesOf(lead),
     oddUnits: lead.units.flatMap((unit, k) => (unit.commonness >= ODD ? [k] : [])),
     today: checkDecodable(spelling, taught, lexicon),

@@ -39,6 +39,7 @@ er               | er=ɜːr er=ər |  |
 ends: nd lt mp   |  | final-cluster | said so
 starts: st fl gr |  | initial-cluster | have like some come
 three together   |  | initial-cluster-3 final-cluster-3 | were there little one do when out what
+two words in one |  | compounds |
 ay               | ay=eɪ |  | oh
 ou               | ou=aʊ |  | their
 ie               | ie=aɪ |  | people
@@ -75,6 +76,11 @@ ear are ere      | are=er ear=er ere=er eir=er |  |
 eer ere          | eer=ɪr ere=ɪr ier=ɪr |  |
 ear or as in word| ear=ɜːr or=ɜːr |  |
 o as in son      | o=ʌ ou=ʌ me=m ne=n |  |
-two syllables    | a=ə e=ə i=ə o=ə u=ə le=ə+l y=iː er=ər or=ər ar=ər ure=ər t=tʃ ti=ʃ ci=ʃ e=ɪ a=ɪ ed=ə+d | two-syllables suffix-ing |
+two syllables    |  | two-syllables |
+-er -or -ar      | er=ər or=ər ar=ər |  |
+-y as in happy   | y=iː |  |
+weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ ed=ə+d |  |
+-le              | le=ə+l |  |
+-ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ |  |
 `,
 } as const;

@@ -29,6 +29,7 @@ starts: bl st dr |  | initial-cluster |
 three together   |  | initial-cluster-3 final-cluster-3 | could would
 -all, open ends  | a=ɔː e=iː@end o=oʊ@end y=aɪ@end i=aɪ@end |  | people
 -ed -ing         | ed=t ed=d ed=ɪ+d ed=ə+d | suffix-ed suffix-ing |
+two words in one |  | compounds |
 a-e              | a-e=eɪ |  |
 i-e              | i-e=aɪ y-e=aɪ |  |
 o-e              | o-e=oʊ |  |
@@ -56,6 +57,11 @@ ear eer ere      | ear=ɪr eer=ɪr ere=ɪr ier=ɪr ure=ʊr ure=j+ʊr |  |
 wor wa war       | or=ɜːr ear=ɜːr a=ɒ ar=ɔːr |  |
 ph ch            | ph=f ch=k ch=ʃ |  |
 ie as in field   | ie=iː ei=iː ey=iː ey=eɪ ei=eɪ eigh=eɪ |  |
-two syllables    | a=ə e=ə i=ə o=ə u=ə le=ə+l y=iː er=ər or=ər ar=ər ure=ər t=tʃ ti=ʃ ci=ʃ e=ɪ a=ɪ ed=ə+d | two-syllables suffix-ing |
+two syllables    |  | two-syllables |
+-er -or -ar      | er=ər or=ər ar=ər |  |
+-y as in happy   | y=iː |  |
+weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ ed=ə+d |  |
+-le              | le=ə+l |  |
+-ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ |  |
 `,
 } as const;

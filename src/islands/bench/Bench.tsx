@@ -11,13 +11,14 @@ import {
   type Neighbour,
   type NoChainReason,
   type StepCheck,
-  sequenceById,
+  taughtGpcs,
+  taughtOf,
   unitKey,
 } from "../../core/light.ts";
 import type { BenchPage } from "../../server/bench.ts";
 import type { SavedChain } from "../../server/chains.ts";
 import type { Session } from "../../server/sessions.ts";
-import type { GapQuestion } from "../../workers/chain-worker.ts";
+import type { GapQuestion, WordRules } from "../../workers/chain-worker.ts";
 import { call } from "../client.ts";
 import { WordCardDialog } from "../word-card/WordCardDialog.tsx";
 import { AimPanel } from "./AimPanel.tsx";
@@ -28,13 +29,16 @@ import { EmptyChain, IconButton, SavedChains } from "./parts.tsx";
 import { ReportBar } from "./ReportBar.tsx";
 import { type BenchState, benchReducer, type Draft, draftOf, fingerprint, putIn, sidesOf } from "./state.ts";
 
-type Props = BenchPage & { readonly group: NonNullable<BenchPage["group"]> };
+type Props = BenchPage & {
+  readonly group: NonNullable<BenchPage["group"]>;
+  readonly scope: NonNullable<BenchPage["scope"]>;
+};
 
 const DEFAULT_LENGTH = 8;
 const ALTERNATIVES = 3;
 
-function startingState({ group, chain }: Props): BenchState {
-  const step = sequenceById(group.sequenceId)?.steps[group.step - 1];
+function startingState({ group, scope, chain }: Props): BenchState {
+  const step = scope.sequence.steps[group.step - 1];
   const newest = step?.gpcs[0];
   return {
     words: chain?.words ?? [],
@@ -52,7 +56,8 @@ function startingState({ group, chain }: Props): BenchState {
 }
 
 export default function Bench(props: Props) {
-  const { group, recent } = props;
+  const { group, scope, recent } = props;
+  const { sequence, school } = scope;
   const [state, dispatch] = useReducer(benchReducer, props, startingState);
   const [report, setReport] = useState<ChainReport>();
   const [suggestions, setSuggestions] = useState<readonly Neighbour[]>();
@@ -65,24 +70,27 @@ export default function Bench(props: Props) {
   worker.current ??= new ChainWorkerClient();
   const ask = worker.current.ask.bind(worker.current) as ChainWorkerClient["ask"];
 
-  const sequence = sequenceById(group.sequenceId);
-  const standing = useMemo(() => ({ sequenceId: group.sequenceId, step: group.step }), [group.sequenceId, group.step]);
-  const choices = useMemo(() => {
-    const taught = (sequence?.steps ?? []).filter((step) => step.number <= group.step).reverse();
-    return [...new Set(taught.flatMap((step) => step.gpcs.map((g) => gpcId(g.grapheme, g.phonemes))))];
-  }, [sequence, group.step]);
+  const rules = useMemo(
+    (): WordRules => ({
+      taught: taughtOf(scope),
+      never: scope.school.never,
+      allowNotEverySchool: scope.school.allowNotEverySchool,
+    }),
+    [scope],
+  );
+  const choices = useMemo(() => taughtGpcs(scope), [scope]);
   const { words, gap, focus, contrasts } = state;
 
   const gapQuestion = useMemo(
-    (): GapQuestion => ({ standing, focus, contrasts, recent, taken: words, ...sidesOf({ words, gap }) }),
-    [standing, focus, contrasts, recent, words, gap],
+    (): GapQuestion => ({ rules, focus, contrasts, recent, taken: words, ...sidesOf({ words, gap }) }),
+    [rules, focus, contrasts, recent, words, gap],
   );
 
   useEffect(() => {
     const client = worker.current;
-    client?.ask((api) => api.warm()).catch(() => undefined);
+    client?.ask((api) => api.warm(school.accent)).catch(() => undefined);
     return () => client?.stop();
-  }, []);
+  }, [school.accent]);
 
   // A chain in the making outlives a look at another screen; one named in the address comes first.
   const draftKey = `zip-step bench ${group.id}`;
@@ -99,11 +107,14 @@ export default function Bench(props: Props) {
   // An answer that comes after the next question is dropped: `current` goes false with the old one.
   useEffect(() => {
     let current = true;
-    ask((api) => api.describe(words, focus, contrasts)).then((answer) => current && setReport(answer), ignoreCancelled);
+    ask((api) => api.describe(words, focus, contrasts, school.accent)).then(
+      (answer) => current && setReport(answer),
+      ignoreCancelled,
+    );
     return () => {
       current = false;
     };
-  }, [ask, words, focus, contrasts]);
+  }, [ask, words, focus, contrasts, school.accent]);
 
   useEffect(() => {
     let current = true;
@@ -125,7 +136,7 @@ export default function Bench(props: Props) {
       const start = state.start.trim();
       const answer = await ask((api) =>
         api.plan({
-          standing,
+          rules,
           length: state.length,
           focus,
           contrasts,
@@ -196,9 +207,11 @@ export default function Bench(props: Props) {
 
   const aims = (step: StepCheck): string[] => {
     if (!step.single) return [];
-    const touched = [step.oldUnit, step.newUnit].map((unit) => unit && unitKey(unit));
+    const touched = [step.oldUnit, step.newUnit].map((unit) => unit && unitKey(unit, school.accent));
     return contrasts
-      .filter(({ a, b }) => touched.includes(keyOfGpc(a)) && touched.includes(keyOfGpc(b)))
+      .filter(
+        ({ a, b }) => touched.includes(keyOfGpc(a, school.accent)) && touched.includes(keyOfGpc(b, school.accent)),
+      )
       .map(({ a, b }) => `${gpcLetters(a)} / ${gpcLetters(b)}`);
   };
   const aimText = (aim: string) => aim.split("/").map(gpcLetters).join(" / ");
@@ -207,9 +220,9 @@ export default function Bench(props: Props) {
     <div className="grid h-[calc(100dvh-52px)] grid-cols-[250px_minmax(0,1fr)_310px] grid-rows-[minmax(0,1fr)_auto]">
       <aside aria-label="Aim and shape" className="overflow-y-auto border-r border-rule bg-sheet">
         <AimPanel
-          sequenceName={sequence?.name ?? group.sequenceId}
+          sequenceName={sequence.name}
           step={group.step}
-          stepName={sequence?.steps[group.step - 1]?.name ?? ""}
+          stepName={sequence.steps[group.step - 1]?.name ?? ""}
           choices={choices}
           focus={focus}
           contrasts={contrasts}

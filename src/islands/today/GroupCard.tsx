@@ -1,15 +1,19 @@
 import { useState } from "react";
 import { soundName } from "../../components/words/sounds.ts";
-import { SEQUENCES, sequenceById } from "../../core/light.ts";
 import type { Group } from "../../server/groups.ts";
-import type { TodayCard } from "../../server/today.ts";
+import type { SequenceChoice, TodayCard } from "../../server/today.ts";
 import { call } from "../client.ts";
 
 /** A group: where it stands (and moving it on), last time, what slipped, and the way to today's chain. */
-export default function GroupCard({ card }: { readonly card: TodayCard }) {
+interface Props {
+  readonly card: TodayCard;
+  readonly sequences: readonly SequenceChoice[];
+}
+
+export default function GroupCard({ card, sequences }: Props) {
   const [group, setGroup] = useState<Group>(card.group);
   const [failure, setFailure] = useState("");
-  const sequence = sequenceById(group.sequenceId);
+  const sequence = sequences.find(({ id }) => id === group.sequenceId);
 
   const move = async (to: { sequenceId: string; step: number }) => {
     setFailure("");
@@ -35,7 +39,7 @@ export default function GroupCard({ card }: { readonly card: TodayCard }) {
             value={group.sequenceId}
             onChange={(event) => move({ sequenceId: event.target.value, step: 1 })}
           >
-            {SEQUENCES.map(({ id, name }) => (
+            {sequences.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
               </option>
@@ -49,9 +53,9 @@ export default function GroupCard({ card }: { readonly card: TodayCard }) {
             value={group.step}
             onChange={(event) => move({ sequenceId: group.sequenceId, step: Number(event.target.value) })}
           >
-            {sequence?.steps.map(({ number, name }) => (
-              <option key={number} value={number}>
-                {number} · {name}
+            {sequence?.steps.map((name, k) => (
+              <option key={name} value={k + 1}>
+                {k + 1} · {name}
               </option>
             ))}
           </select>

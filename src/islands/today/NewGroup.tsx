@@ -1,11 +1,11 @@
 import { Dialog } from "radix-ui";
 import { useState } from "react";
-import { SEQUENCES, sequenceById } from "../../core/light.ts";
+import type { SequenceChoice } from "../../server/today.ts";
 import { call } from "../client.ts";
 
 /** Adds a group: a name, where it stands, nicknames one a line. */
-export default function NewGroup() {
-  const [sequenceId, setSequenceId] = useState(SEQUENCES[0]?.id ?? "");
+export default function NewGroup({ sequences }: { readonly sequences: readonly SequenceChoice[] }) {
+  const [sequenceId, setSequenceId] = useState(sequences[0]?.id ?? "");
   const [failure, setFailure] = useState("");
   const submit = async (form: HTMLFormElement) => {
     const data = new FormData(form);
@@ -49,7 +49,7 @@ export default function NewGroup() {
             <label className="block">
               <span className="label mb-1">Order of teaching</span>
               <select className="field" value={sequenceId} onChange={(event) => setSequenceId(event.target.value)}>
-                {SEQUENCES.map(({ id, name }) => (
+                {sequences.map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}
                   </option>
@@ -59,11 +59,13 @@ export default function NewGroup() {
             <label className="block">
               <span className="label mb-1">Taught up to</span>
               <select name="step" className="field">
-                {sequenceById(sequenceId)?.steps.map(({ number, name }) => (
-                  <option key={number} value={number}>
-                    {number} · {name}
-                  </option>
-                ))}
+                {sequences
+                  .find(({ id }) => id === sequenceId)
+                  ?.steps.map((name, k) => (
+                    <option key={name} value={k + 1}>
+                      {k + 1} · {name}
+                    </option>
+                  ))}
               </select>
             </label>
             <label className="block">

@@ -4,7 +4,7 @@ import { useEffect, useState } from "react";
 import { notTaughtWords } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
-import { ipa, phonemesOf } from "../../core/light.ts";
+import { ipa, saidPhonemes } from "../../core/light.ts";
 import type { GroupWordCard } from "../../server/words.ts";
 import { call } from "../client.ts";
 
@@ -79,11 +79,12 @@ function CardBody({ card }: { card: GroupWordCard }) {
       <dl className="space-y-2.5">
         <Line name="Counts">{`${letters} letters · ${graphemes} graphemes · ${phonemes} sounds · ${taps} taps`}</Line>
         <Line name="Sounds">
-          {ipa(phonemesOf(lead))}
+          {ipa(saidPhonemes(lead, card.accent), card.accent.accent)}
           <ul className="mt-1 flex flex-wrap gap-x-4 text-quiet">
             {lead.units.map((unit) => (
               <li key={unit.letters.join()}>
-                <span className="font-learner text-[17px] text-ink">{unit.grapheme}</span> {soundName(unit.phonemes)}
+                <span className="font-learner text-[17px] text-ink">{unit.grapheme}</span>{" "}
+                {soundName(unit.phonemes, card.accent.accent)}
               </li>
             ))}
           </ul>
@@ -115,7 +116,9 @@ function CardBody({ card }: { card: GroupWordCard }) {
           </span>
         </Line>
         {others.length > 0 && (
-          <Line name="Also said">{others.map((reading) => ipa(phonemesOf(reading))).join(", ")}</Line>
+          <Line name="Also said">
+            {others.map((reading) => ipa(saidPhonemes(reading, card.accent), card.accent.accent)).join(", ")}
+          </Line>
         )}
         {card.soundAlikes.length > 0 && <Line name="Sounds like">{card.soundAlikes.join(", ")}</Line>}
         {(card.inflection || card.forms.length > 0) && (

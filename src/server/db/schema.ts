@@ -1,5 +1,13 @@
 import { boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
-import type { Contrast, RawAnswer, ResponseMode, ResponseVerdict } from "../../core/light.ts";
+import type {
+  Contrast,
+  RawAnswer,
+  ResponseMode,
+  ResponseVerdict,
+  SchoolSettings,
+  SequenceStep,
+  TickTokens,
+} from "../../core/light.ts";
 
 const id = uuid("id").primaryKey();
 const stamps = {
@@ -19,12 +27,30 @@ export interface Place {
   readonly learnerId: string | null;
 }
 
+/** One row, id 1: the choices of the school. No row means the defaults. */
+export const workspace = pgTable("workspace", {
+  id: integer("id").primaryKey(),
+  school: jsonb("school").$type<SchoolSettings>().notNull(),
+  ...stamps,
+});
+
+/** The school's own orders of teaching; the shipped ones are data of the program. */
+export const sequences = pgTable("sequences", {
+  id,
+  name: text("name").notNull(),
+  steps: jsonb("steps").$type<readonly SequenceStep[]>().notNull(),
+  ...stamps,
+});
+
 export const groups = pgTable("groups", {
   id,
   name: text("name").notNull(),
+  /** The id of a shipped sequence, or of a row of `sequences`. */
   sequenceId: text("sequence_id").notNull(),
   /** Counted from 1. */
   step: integer("step").notNull(),
+  /** What the teacher ticked by hand on top of the step; null: nothing. */
+  ticks: jsonb("ticks").$type<TickTokens>(),
   ...stamps,
 });
 

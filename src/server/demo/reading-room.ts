@@ -48,18 +48,18 @@ export const READING_ROOM: readonly DemoGroup[] = [
   {
     name: "Turnstones",
     sequenceId: "phased",
-    step: 45,
+    step: 46,
     learners: [
       { ...calm, nickname: "Dunlin", confusions: [{ gpc: "a-e=eɪ", said: ["æ"], share: 0.5 }] },
       { ...calm, nickname: "Puffin", confusions: [{ gpc: "i-e=aɪ", said: ["ɪ"], share: 0.4 }] },
       { ...calm, nickname: "Tern", confusions: [{ gpc: "oa=oʊ", said: ["ɒ"], share: 0.25 }] },
     ],
     weeks: [
-      { step: 40, focus: ["oa=oʊ"], contrasts: [{ a: "o=ɒ", b: "oa=oʊ" }] },
-      { step: 42, focus: ["a-e=eɪ"], contrasts: [{ a: "a=æ", b: "a-e=eɪ" }] },
-      { step: 43, focus: ["a-e=eɪ"], contrasts: [{ a: "ai=eɪ", b: "a=æ" }] },
-      { step: 44, focus: ["i-e=aɪ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
-      { step: 45, focus: ["o-e=oʊ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
+      { step: 41, focus: ["oa=oʊ"], contrasts: [{ a: "o=ɒ", b: "oa=oʊ" }] },
+      { step: 43, focus: ["a-e=eɪ"], contrasts: [{ a: "a=æ", b: "a-e=eɪ" }] },
+      { step: 44, focus: ["a-e=eɪ"], contrasts: [{ a: "ai=eɪ", b: "a=æ" }] },
+      { step: 45, focus: ["i-e=aɪ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
+      { step: 46, focus: ["o-e=oʊ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
     ],
   },
 ];

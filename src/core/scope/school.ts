@@ -1,0 +1,51 @@
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { gpcId } from "../spelling/gpc.ts";
+import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
+import type { Sequence, TaughtGpc } from "./sequence.ts";
+import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "./taught-set.ts";
+
+/** How this school hears and handles words: one set of choices for the whole workspace. */
+export interface SchoolSettings {
+  readonly accent: AccentSettings;
+  readonly taps: TapSettings;
+  /** Words that not every school uses may be shown. */
+  readonly allowNotEverySchool: boolean;
+  /** The teacher's own words to keep out; they win over everything. Lower case. */
+  readonly never: readonly string[];
+}
+
+export const DEFAULT_SCHOOL: SchoolSettings = {
+  accent: GENERAL_AMERICAN,
+  taps: ONE_TAP_A_SOUND,
+  allowNotEverySchool: false,
+  never: [],
+};
+
+/** Where a group stands in this school: everything that decides what may be put before it. */
+export interface GroupScope {
+  readonly sequence: Sequence;
+  /** Counted from 1. */
+  readonly step: number;
+  readonly ticks: TickTokens;
+  readonly school: SchoolSettings;
+}
+
+/** Ids of the correspondences a group has been taught, the newest first; those ticked by hand lead. */
+export function taughtGpcs({ sequence, step, ticks }: Omit<GroupScope, "school">): string[] {
+  const idOf = ({ grapheme, phonemes }: TaughtGpc) => gpcId(grapheme, phonemes);
+  const { add, remove } = ticksOf(ticks);
+  const removed = new Set((remove?.gpcs ?? []).map(idOf));
+  const steps = sequence.steps.filter(({ number }) => number <= step).reverse();
+  const all = [...(add?.gpcs ?? []), ...steps.flatMap(({ gpcs }) => gpcs)].map(idOf);
+  return [...new Set(all)].filter((id) => !removed.has(id));
+}
+
+/** The taught set of a group. */
+export function taughtOf({
+  sequence,
+  step,
+  ticks,
+  school,
+}: Omit<GroupScope, "school"> & { school: Pick<SchoolSettings, "accent"> }): TaughtSet {
+  return taughtAt(sequence, step, ticksOf(ticks), school.accent);
+}

@@ -1,0 +1,6 @@
+import { endpoint } from "../../server/http.ts";
+import { getSchool, saveSchool, schoolInput } from "../../server/school.ts";
+
+export const GET = endpoint({ run: ({ db }) => getSchool(db) });
+
+export const PUT = endpoint({ body: schoolInput, run: ({ db, body }) => saveSchool(db, body) });

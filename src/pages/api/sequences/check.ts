@@ -1,0 +1,5 @@
+import { endpoint } from "../../../server/http.ts";
+import { checkRows, rowsInput } from "../../../server/sequences.ts";
+
+/** What rows in the editor teach, and what is wrong with them. */
+export const POST = endpoint({ body: rowsInput, run: async ({ body }) => checkRows(body.rows) });

@@ -1,0 +1,6 @@
+import { endpoint } from "../../../server/http.ts";
+import { createSequence, listSequences, sequenceInput } from "../../../server/sequences.ts";
+
+export const GET = endpoint({ run: ({ db }) => listSequences(db) });
+
+export const POST = endpoint({ body: sequenceInput, status: 201, run: ({ db, body }) => createSequence(db, body) });

@@ -1,0 +1,33 @@
+import { eq } from "drizzle-orm";
+import { z } from "zod";
+import { ACCENTS, DEFAULT_SCHOOL, MERGERS, type SchoolSettings } from "../core/light.ts";
+import type { Queryable } from "./db/database.ts";
+import { workspace } from "./db/schema.ts";
+import { wordField } from "./fields.ts";
+
+const ONLY_ROW = 1;
+
+export const schoolInput = z.object({
+  accent: z.object({
+    accent: z.enum(ACCENTS, `must be one of ${ACCENTS.join(", ")}`),
+    mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)),
+  }),
+  taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
+  allowNotEverySchool: z.boolean(),
+  never: z.array(wordField).max(2000, "at most 2,000 words"),
+});
+
+/** The choices of the school; the defaults until somebody chooses. */
+export async function getSchool(db: Queryable): Promise<SchoolSettings> {
+  const [row] = await db.select().from(workspace).where(eq(workspace.id, ONLY_ROW));
+  return row?.school ?? DEFAULT_SCHOOL;
+}
+
+export async function saveSchool(db: Queryable, input: z.infer<typeof schoolInput>): Promise<SchoolSettings> {
+  const school = { ...input, never: [...new Set(input.never)].sort() };
+  await db
+    .insert(workspace)
+    .values({ id: ONLY_ROW, school })
+    .onConflictDoUpdate({ target: workspace.id, set: { school, updatedAt: new Date() } });
+  return school;
+}
