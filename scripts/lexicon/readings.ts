@@ -13,8 +13,11 @@ const syllablesIn = (listing: string) => listing.match(/\d/g)?.length ?? 0;
  * -ire and -our words, which the dictionary lists both ways and teachers treat as one.
  */
 export function oneSyllableListings(word: string, listings: readonly string[]): string[] {
-  const counts = syllablesIn(listings[0] ?? "") === 1 || /^[^aeiou]*(ire|our)[sd]?$/.test(word);
-  return counts ? listings.filter((listing) => syllablesIn(listing) === 1) : [];
+  const isGlide = /^[^aeiou]*(?:[iy]re|our|oir)[sd]?$/.test(word);
+  if (syllablesIn(listings[0] ?? "") !== 1 && !isGlide) return [];
+  // Tire and fired are listed only with two: the weak vowel is the glide before the r.
+  const said = isGlide ? listings.map((listing) => listing.replace(/(AY|AW)1 ER0/, "$11 R")) : listings;
+  return [...new Set(said)].filter((listing) => syllablesIn(listing) === 1);
 }
 
 /** The listings of two syllables, for words whose first listing has two. */
@@ -47,8 +50,11 @@ function hasBase(word: string, isWord: (word: string) => boolean): boolean {
 const baseEndsInE = (word: string, isWord: (word: string) => boolean) =>
   word.endsWith("ed") && isWord(word.slice(0, -1));
 
+/** How far behind h·o·p·ed the equally good h·o-e·p·d stands. */
+const AFTER_ED_COST = 0.1;
+
 /** `hoped` seen as hope + d: h·o-e·p·d, the equally good alternative to h·o·p·ed. */
-function baseAndD(word: string, phones: readonly string[]): Segmentation | undefined {
+function baseAndD(word: string, phones: readonly string[], least: number): Segmentation | undefined {
   const base = align(word.slice(0, -1), phones.slice(0, -1))[0];
   const sound = phones.at(-1) === "T" ? "t" : "d";
   const gpc = gpcById(`d=${sound}`);
@@ -60,7 +66,8 @@ function baseAndD(word: string, phones: readonly string[]): Segmentation | undef
     slot: "coda",
     commonness: gpc.commonness,
   };
-  return { word, units: [...base.units, ending], cost: base.cost + 1 };
+  // Hoped is h·o·p·ed first whatever the vowel's own commonness says (liked, wired).
+  return { word, units: [...base.units, ending], cost: Math.max(base.cost + 1, least + AFTER_ED_COST) };
 }
 
 /**
@@ -84,7 +91,7 @@ export function readingsOf(
     // -ed and -es are graphemes only on a base word: hundred is h·u·n·d·r·e·d.
     const best = all.find((s) => !/^e[ds]$/.test(s.units.at(-1)?.grapheme ?? "") || hasBase(word, isWord)) ?? all[0];
     if (!best) return [];
-    const other = baseEndsInE(word, isWord) ? baseAndD(word, phones.split(" ")) : undefined;
+    const other = baseEndsInE(word, isWord) ? baseAndD(word, phones.split(" "), best.cost) : undefined;
     return other && writeReading(other) !== writeReading(best) ? [best, other] : [best];
   });
   const unique = new Map(readings.map((r) => [writeReading(r), r]));

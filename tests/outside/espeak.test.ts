@@ -6,7 +6,6 @@ import {
   phonemesOf,
   SEQUENCES,
   type Segmentation,
-  type Sequence,
   shippedLexicon,
   taughtAt,
 } from "../../src/core/index.ts";
@@ -20,6 +19,8 @@ import {
 const COARSE: readonly [RegExp, string][] = [
   [/ˈ|ˌ|ː|\u0329|ʰ|‿/g, ""],
   [/ɡ/g, "g"],
+  // fire, hour: the r after the glide is one sound to us, two to eSpeak.
+  [/(aɪ|aʊ)(?:ɚ|ə|ɹ|r)+/g, "$1Y"],
   [/ɹ/g, "r"],
   [/ɾ|ʔ/g, "t"],
   [/ɚ|ɝ|ɜr?|ər/g, "R"],
@@ -58,30 +59,31 @@ const say = (name: string, { share, disagreements }: Awaited<ReturnType<typeof c
   );
 
 describe("reading by rule and eSpeak NG", () => {
-  it("agree on regular words of one syllable", async () => {
-    const regular = shippedLexicon().words.filter(
-      (entry) => entry.syllables === 1 && entry.readings[0].units.every((unit) => unit.commonness === 1),
-    );
-    const sample = regular
-      .filter((_, k) => k % 4 === 0)
+  it("agree on every regular word of one syllable", async () => {
+    const regular = shippedLexicon()
+      .words.filter((entry) => entry.syllables === 1 && entry.readings[0].units.every((unit) => unit.commonness === 1))
       .flatMap(({ word }) => {
         const reading = decode(word);
         return reading ? [{ word, reading }] : [];
       });
-    expect(sample.length).toBeGreaterThan(600);
-    const result = await compare(sample);
+    expect(regular.length).toBeGreaterThan(4000);
+    const result = await compare(regular);
     say("regular words", result);
-    expect(result.share).toBeGreaterThan(0.9);
+    expect(result.share).toBeGreaterThan(0.97);
   });
 
-  it("agree on generated nonsense words", async () => {
-    const sequence = SEQUENCES[0] as Sequence;
-    const words = [13, 17, 24, 30, 40, 47].flatMap((step) =>
-      makeNonsense({ taught: taughtAt(sequence, step), count: 60, seed: step, shapes: ["CVC", "CCVC", "CVCC"] }),
-    );
-    expect(words.length).toBeGreaterThan(300);
-    const result = await compare(words);
+  it("agree on 1,000 generated nonsense words", async () => {
+    const words = new Map<string, { word: string; reading: Segmentation }>();
+    for (const sequence of SEQUENCES)
+      for (let step = 4; step <= sequence.steps.length; step += 3) {
+        const taught = taughtAt(sequence, step);
+        for (const made of makeNonsense({ taught, count: 50, seed: step, shapes: ["CVC", "CCVC", "CVCC"] }))
+          words.set(made.word, made);
+      }
+    const thousand = [...words.values()].slice(0, 1000);
+    expect(thousand).toHaveLength(1000);
+    const result = await compare(thousand);
     say("nonsense words", result);
-    expect(result.share).toBeGreaterThan(0.85);
+    expect(result.share).toBeGreaterThan(0.95);
   });
 });

@@ -9,6 +9,7 @@ import { type Decoding, decode, decodings } from "../spelling/decode/decode.ts";
 import { GPCS, type Gpc, gpcById } from "../spelling/gpc.ts";
 import { graphemesOf, phonemesOf } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { isNearRude } from "./near-rude.ts";
 import { screensOf, soundKey } from "./screens.ts";
 import {
   AFTER_LONG_VOWEL,
@@ -82,6 +83,7 @@ export function makeNonsense(request: NonsenseRequest, list: Lexicon = shippedLe
     // What a reader who knows more would say first must be the same: "watch" and "wash" pull "wath" their way.
     const atLarge = decode(word);
     if (!atLarge || soundKey(atLarge, accent) !== soundKey(reading, accent)) continue;
+    if (!screens.endsClearly(reading) || isNearRude(reading)) continue;
     if (screens.soundsReal(reading) || missingFor(reading, request.taught).length > 0) continue;
     if (focus.size > 0 && !reading.units.some((unit) => focus.has(unitKey(unit, accent)))) continue;
     const syllableOf = screens.syllableOf(reading);

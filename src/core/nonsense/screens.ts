@@ -5,6 +5,7 @@ import { decode } from "../spelling/decode/decode.ts";
 import { soundsOf } from "../spelling/said.ts";
 import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
+import { hasClearRime, rimeTable } from "./rimes.ts";
 
 /** What a nonsense word is held against. */
 export interface Screens {
@@ -12,6 +13,8 @@ export interface Screens {
   refuses(spelling: string): boolean;
   /** True when it sounds like a word of the list, or like an unsuitable one. */
   soundsReal(reading: Segmentation): boolean;
+  /** True when English has its ending and says it so in nearly every word (not bead, head). */
+  endsClearly(reading: Segmentation): boolean;
   /** The commonest longer word that has it as a syllable, letters and sounds. */
   syllableOf(reading: Segmentation): string | undefined;
 }
@@ -44,7 +47,7 @@ function build(lexicon: Lexicon): Screens {
   for (const entry of lexicon.words) {
     for (const reading of entry.readings) sounds.add(soundKey(reading, lexicon.accent));
     const [lead] = entry.readings;
-    if (entry.syllables < 2) continue;
+    if (entry.syllables < 2 || entry.suitability !== "suitable") continue;
     for (const { text, units } of syllablesOf(lead)) {
       const key = `${text} ${soundClassOf(units.flatMap((k) => lead.units[k]?.phonemes ?? []))}`;
       if (!syllables.has(key)) syllables.set(key, entry.word);
@@ -54,6 +57,7 @@ function build(lexicon: Lexicon): Screens {
     const reading = decode(word);
     if (reading) sounds.add(soundKey(reading, lexicon.accent));
   }
+  const rimes = rimeTable(lexicon);
   const words = new Set([...lexicon.otherWords, ...lexicon.unsuitableWords]);
   return {
     refuses: (spelling) =>
@@ -66,6 +70,7 @@ function build(lexicon: Lexicon): Screens {
       // With an s taken off it must not be a real word either: "piks" is picks.
       return sounds.has(key) || (/ [sz]$/.test(key) && sounds.has(key.slice(0, -2)));
     },
+    endsClearly: (reading) => hasClearRime(reading, rimes),
     syllableOf: (reading) => syllables.get(`${reading.word} ${soundClassOf(phonemesOf(reading))}`),
   };
 }

@@ -32,12 +32,14 @@ export const UNDER_SPLIT_DIGRAPH: readonly string[] = "b d f k l m n p t v z".sp
 export const ONLY_AT_END: readonly string[] = "ay oy ow ie ue ew aw".split(" ");
 export const NEVER_AT_END: readonly string[] = "ai oi ou oa".split(" ");
 
-/** Spellings that look possible and are read in ways of their own (half, talk, palm, folk; who; two). */
+/** Spellings that look possible and are read in ways of their own (half, talk, palm, folk; who; two; wag, wash). */
 export const MISLEADING: readonly RegExp[] = [
   /[ao]l[fkmv]/,
   /^who/,
   /^two/,
   /^w[ao]r/,
+  /(?:w|wh|qu)a(?![iy])/,
+  /qu[uoy]/,
   /igh[^t]/,
   /^[^aeiouy]*[ei]gh$/,
 ];

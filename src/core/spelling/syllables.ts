@@ -14,16 +14,28 @@ export interface Syllable {
 
 /** Pairs of consonant graphemes that can begin an English syllable, as letters. */
 const ONSET_PAIRS = new Set(
-  "bl br cl cr dr dw fl fr gl gr pl pr sc sk sl sm sn sp st sw tr tw thr shr squ phr".split(" "),
+  "bl br cl cr dr fl fr gl gr pl pr sc sk sl sm sn sp st sw tr tw thr shr squ phr chr".split(" "),
 );
 const SHORT_VOWELS = new Set(["æ", "e", "ɪ", "ɒ", "ʌ", "ʊ"]);
 const DOUBLED = /^([a-z])\1$/;
+/** Graphemes that end a syllable wherever they stand between vowels. */
+const CLOSERS = /^(ck|tch|dge|ng|x|mb)$/;
+/** Spellings of /ʃ/, /ʒ/, /tʃ/ before a weak vowel: with it they are the ending (na·tion, vi·sion). */
+const ENDING_STARTERS = /^(ti|ci|si|ssi|xi|ce|sci)$/;
+/** Sounds that never end a syllable. */
+const NEVER_LAST = new Set(["h", "w", "j"]);
+/**
+ * Graphemes of several consonant letters that are parted, letter by letter: a doubled one always, others
+ * only where both letters belong to their own syllable by sense (cas·tle, lis·ten, cup·board, mis·sion).
+ */
+const PARTED = /^(st|pb|ssi)$/;
 
 /**
  * Splits a word into syllables: one a vowel unit. Between two vowels a single consonant closes a short
  * vowel (cab·in) and otherwise opens the next syllable (ro·bot); of two, each goes to its side, unless
  * they can begin a syllable and the vowel before is not short (se·cret); a final `le` takes the consonant
- * before it (ta·ble); a compound is split at its seam whatever the letters (hide·out).
+ * before it (ta·ble, but tick·le); the endings -ed, -es, and -ing after a vowel team, stand by themselves
+ * (want·ed, fool·ing); a compound is split at its seam whatever the letters (hide·out).
  *
  * @returns at least one syllable; a word without a vowel unit is one closed syllable
  */
@@ -45,6 +57,9 @@ export function syllablesOf(segmentation: Segmentation): Syllable[] {
   });
 }
 
+const isParted = (unit: Unit) => DOUBLED.test(unit.grapheme) || PARTED.test(unit.grapheme);
+const closes = (unit: Unit) => isParted(unit) || CLOSERS.test(unit.grapheme);
+
 /** Index of the unit at which the syllable of the later vowel begins. */
 function boundary({ units, seam }: Segmentation, before: number, after: number): number {
   const atSeam = units.findIndex((unit) => unit.letters[0] === seam);
@@ -53,23 +68,33 @@ function boundary({ units, seam }: Segmentation, before: number, after: number):
   // The endings -ed and -es stand by themselves: want·ed, box·es.
   if (between === 0 || /^e[ds]$/.test(units[after]?.grapheme ?? "")) return after;
   const last = units[after - 1] as Unit;
-  if (units[after]?.grapheme === "le" && !DOUBLED.test(last.grapheme)) return after - 1;
-  const closes = (unit: Unit) => DOUBLED.test(unit.grapheme) || /^(ck|tch|dge|ng|x)$/.test(unit.grapheme);
+  if (units[after]?.grapheme === "le" && !closes(last)) return after - 1;
   const vowel = units[before] as Unit;
-  const isShort = SHORT_VOWELS.has(vowel.phonemes[0] ?? "") && vowel.grapheme.length === 1;
-  if (between === 1) return closes(last) || isShort ? after : after - 1;
+  const oneLetter = vowel.grapheme.length === 1;
+  // The e of be·gin and re·port is weak, whichever of the two weak vowels the dictionary lists.
+  const isWeak = vowel.phonemes[0] === "ə" || (vowel.grapheme === "e" && vowel.phonemes[0] === "ɪ");
+  const isShort = SHORT_VOWELS.has(vowel.phonemes[0] ?? "") && oneLetter && !isWeak;
   if (closes(last)) return after;
-  const pair = `${units[after - 2]?.grapheme ?? ""}${last.grapheme}`;
-  if (!ONSET_PAIRS.has(pair)) return after - 1;
-  return between >= 3 || !isShort ? after - 2 : after - 1;
+  if (ENDING_STARTERS.test(last.grapheme)) return after - 1;
+  if (between === 1 && NEVER_LAST.has(last.phonemes[0] ?? "")) return after - 1;
+  if (between === 1) return isShort || (!oneLetter && isIng(units, after)) ? after : after - 1;
+  const second = units[after - 2] as Unit;
+  // A doubled consonant is shut in before another: ap·ply, ac·cuse.
+  if (closes(second) || !ONSET_PAIRS.has(`${second.grapheme}${last.grapheme}`)) return after - 1;
+  const shut = isShort || (oneLetter && isWeak && second.grapheme === "s");
+  return between >= 3 || !shut ? after - 2 : after - 1;
 }
 
-/** The letter at which a syllable begins; a doubled consonant that closes the one before is parted. */
+/** The ending -ing at the end of a word. */
+function isIng(units: readonly Unit[], k: number): boolean {
+  return units[k]?.grapheme === "i" && units[k + 1]?.grapheme === "ng" && k + 2 === units.length;
+}
+
+/** The letter at which a syllable begins; a consonant spelling that is parted gives it its second letter. */
 function firstLetter({ units }: Segmentation, k: number): number {
   const previous = units[k - 1];
-  if (previous && DOUBLED.test(previous.grapheme) && units[k]?.slot === "nucleus")
-    return (previous.letters[0] as number) + 1;
-  return units[k]?.letters[0] ?? 0;
+  const here = units[k]?.letters[0] ?? 0;
+  return previous && isParted(previous) ? (previous.letters[0] as number) + 1 : here;
 }
 
 function typeOf(units: readonly Unit[]): SyllableType {
@@ -82,6 +107,8 @@ function typeOf(units: readonly Unit[]): SyllableType {
     return "r-controlled";
   if (vowel.grapheme.includes("-")) return "vowel-consonant-e";
   if (vowel.grapheme === "ed" || vowel.grapheme === "es") return "closed";
-  if (vowel.grapheme.length > 1) return "vowel-team";
+  // A silent letter makes no team: half and talk are closed in form.
+  if (vowel.grapheme.replace(/^h|l$/, "").length > 1) return "vowel-team";
+  if (vowel.grapheme.endsWith("l")) return "closed";
   return k < units.length - 1 ? "closed" : "open";
 }

@@ -23,7 +23,7 @@ export const LEFT_OUT_TWO_SYLLABLES: Readonly<Record<string, string>> = {
     tesla toby toller tucker victor vista wainwright wally warner warners warren wheeler whitey whitehead
     whiting willet wolfram woody woodruff worcester worthing xerox yahoo kleenex velcro frisbee jello
     graham johnny johnson johnnie buddha bordeaux caesar catholic catholics christian christians nazis
-    pelham paolo michael chablis hades lordy mayan celtic arctic nordic baptist bowie kennedy`,
+    pelham paolo michael chablis hades lordy mayan celtic arctic nordic baptist bowie kennedy benny robbin amir amis lindy lazar marcel actin savin`,
   "not a word by itself: casual, an interjection, or clipped": `
     gonna gotta wanna gimme betcha dunno kinda lotta outta hurray hooray hurrah howdy whoopee hisself
     somewheres nother ahold daresay okayed ho hohum hubba limos reps rehab intel recon decaf

@@ -20,7 +20,7 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
     sykes tae tai taj tam tao tate ted tex thorpe tod tom toms troy tung turk turks twain vail val vin
     virge wales welch welk welsh wynn xi yale yang yanks yin york zack tim rod rods dean ford fords
     frank franks drake finch kirsch jade bos bel brooke lars lats noir pol psi rem sai sears st sri
-    chi hun dell jin jacks milles miles lynne lac tor gage`,
+    chi hun dell jin jacks milles miles lynne lac tor gage bree les ged lep tait`,
   "an abbreviation or a clipped form": `
      bi biz bro cam comm comp cos coz doc docs eds est ex feds fess gen gov grad hon id  lib med
     mic mil mod mon mos op ops pac pic lat ne han conn rad re rec rep reps res rev revs rom sarge sec sim sims sis sync
@@ -29,14 +29,14 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
   "an interjection or a noise": `
     aargh ah argh bam aw ay aye bah blah  dang doo duh dah eh gee gees geez gosh ha hah haw heh hey hi hoo
     hoy huh jeez nah naw nay nope oi om ooh oomph oops ow oy phew pooh pow pows rah shucks ta ugh uh um
-    umm ur vroom wham whew whoa whoops wow ya yah yay yea yeah yeh yep yikes yip yo yow yuk yup`,
+    umm ur vroom wham whew whoa whoops wow ya yah yay yea yeah yeh yep yikes yip yo yow yuk yup na ar ish ting`,
   "not English, or no longer English": `
     ai ake angst auld beau bein bon bonne borscht chai chez cha chou ciao cinque cirque creme da das de
     donne dort dos dost doth duce dux eau ere erk faux fe femme frau gauche grande hades hast hath haute
     hoi hoke ich ja jour jus ka ki la lar las laird lei loch lor mein mensch mi mille mis moi morn mun nee
     nene nous nu oft os pap pax roque sans schist schmuck schnapps schnell segue sen shah sheik sheikh si
     sic sui sup sur swink te tete thane thar thee thine thou thy ti til tis touche trey trois troth twas
-    un vive wat wen whit wo ye yon yous youse  spiel shtick klutz nance rouge`,
+    un vive wat wen whit wo ye yon yous youse  spiel shtick klutz nance rouge bien hors sous mal che`,
   "rare, or spelt in a way that would mislead": `
     batts bloods boned bronc bub burke butte cann chow conk crick doer drey diss dis duff dweeb fife fink
     flack fro fugue gad  gat geek geeks gob gook goop grange guff gulch gung gu hales hock hag hick

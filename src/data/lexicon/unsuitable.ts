@@ -34,7 +34,7 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       hookers brothel harlot busty clit cum dick dicks prick pricks schlong dildo topless molest molested molesting
       lustful lusty orgies orgasms fetish foreplay foreskin pubic penile prostate rectal gonads herpes cervix
       sphincter tampon tampons hooters groping fondle fondled pimping spanking pervert perverts raping
-      sexist incest nudist nudists bondage lewdness slutty skanky harem`,
+      sexist incest nudist nudists bondage lewdness slutty skanky harem hooter brothels wenches hymen phallic harlots smut`,
   },
   {
     level: "never",
@@ -51,7 +51,7 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
     reason: "drugs",
     words: `drug drugs drugged coke cokes meth bong bongs dope doped dopes stoned narc narcs heroin cocaine
       crackhead druggie druggies stoner stoners opium hashish ganja doobie junkie junkies morphine reefer
-      crackheads steroid steroids addict addicts`,
+      crackheads steroid steroids addict addicts drugging druggist junky`,
   },
   {
     level: "not-every-school",
@@ -66,7 +66,10 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       bloodbath slaughtered butchered strangler shrapnel grenades assaults hanging hangman gallows napalm
       corpses killings shootings hijack hijacked kidnap kidnaps kidnapped abduct lynching arson torment
       ambush ambushed nazi fascist fascists jihad anthrax terror terrors gory gangrene impale impaled
-      beheaded guillotine deathbed coffin coffins casket caskets autopsy enslave enslaved`,
+      beheaded guillotine deathbed coffin coffins casket caskets autopsy enslave enslaved 
+      slayer slaying slasher slashing switchblade carjack carjacked carjacking cutthroat shootout shooters gangster gangsters
+      gangsta mobster mobsters strychnine bloodstain bloodstains bloodstained bloodied scalped scalping
+      sniped musket muskets`,
   },
   {
     level: "not-every-school",
@@ -74,13 +77,13 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
     words: `ale beer beers booze gin rum wine wines hooch pub pubs drunk drunks keg kegs mead brandy whisky
       whiskey vodka liquor liquors sherry cider drunken hangover bourbon martini tequila cigar cigars
       tobacco smoker smokers smoking boozing cocktail cocktails brewery saloon bartender boozer drunkard
-      tipsy tavern vermouth lager ashtray ashtrays cigars casino brewer brewing`,
+      tipsy tavern vermouth lager ashtray ashtrays cigars casino brewer brewing casinos champagne liqueur liqueurs wino winos drinker drinkers barroom barman barmen`,
   },
   {
     level: "not-every-school",
     reason: "swearing by religion, or belief",
     words:
-      "hell heck god gods sin sins sinned lord lords devil devils demon demons satan damnation hellish hellfire demonic godless",
+      "hell heck god gods sin sins sinned lord lords devil devils demon demons satan damnation hellish hellfire demonic godless occult seance heathen voodoo tarot pagan",
   },
   {
     level: "not-every-school",
@@ -92,7 +95,8 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       undressed undressing seduce seduced aroused arouse erect erects cleavage hickey hickeys buttock buttocks
       pelvic pelvis bladders urine hormone hormones caress caressed smooching booby bosoms boudoir virile
       seducing childbirth labia divorced bodice burping barfing snotty striptease fingering swinger intimate kissing
-      jugs`,
+      jugs seamen seaman wiener wieners stripping petting wanton manhood sleazy raunchy racy corset corsets girdle garter
+      garters showgirl showgirls belched belching wee bummer sucking suckered virile fetal fetus`,
   },
   {
     level: "not-every-school",
@@ -102,7 +106,15 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       lunatic maniac maniacs psycho cripples crippled hag hags wimp wimps nerd nerds geek geeks
       goon goons weirdo bitchy fatty gay gays lesbian homo bigot aids dumber dumbest loony wacko wackos weirdos
       sissy pansy pansies savage savages leper lepers gypsy gypsies insane hobo geeky nerdy chubby flabby
-      fatter fattest obese imbecile insanely nutcase redneck rednecks bimbo hussy psychos crazies`,
+      fatter fattest obese imbecile insanely nutcase redneck rednecks bimbo hussy psychos crazies 
+      hunchback nutter nutters looney tubby pudgy porky porker blockhead airhead racist racists skinhead skinheads commie
+      commies freaky bozo bozos dopey brainless ghetto homely`,
+  },
+  {
+    level: "not-every-school",
+    reason: "gambling",
+    words: `poker gamble gambled gambler gamblers gambles gambling jackpot blackjack roulette betting bookie bookies
+      bettor bettors`,
   },
 ];
 

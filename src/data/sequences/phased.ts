@@ -11,7 +11,7 @@ export const PHASED = {
   name: "Phased order",
   source: "Letters and Sounds phases 2 to 5, Department for Education (England) 2007, from memory",
   lines: `
-s a t p          | s=s a=æ t=t p=p |  |
+s a t p          | s=s a=æ t=t p=p |  | a
 i n m d          | i=ɪ n=n m=m d=d s=z@end |  |
 g o c k          | g=g o=ɒ c=k k=k |  |
 ck e u r         | ck=k e=e u=ʌ r=r |  | to the
@@ -55,32 +55,35 @@ oe               | oe=oʊ |  |
 au               | au=ɔː |  |
 a-e              | a-e=eɪ |  |
 e-e              | e-e=iː |  |
-i-e              | i-e=aɪ |  |
+i-e              | i-e=aɪ y-e=aɪ |  |
 o-e              | o-e=oʊ |  |
 u-e              | u-e=uː u-e=j+uː |  |
 long i and o     | i=aɪ o=oʊ |  |
 soft c, soft g   | c=s ce=s g=dʒ ge=dʒ se=s |  |
 u as in put      | u=ʊ u=uː u=j+uː |  |
 ow as in blow    | ow=oʊ |  |
-ie as in field   | ie=iː |  |
+ie as in field   | ie=iː ey=iː |  |
 ea as in head    | ea=e |  |
 a as in what     | a=ɒ a=eɪ |  |
 y at the end     | y=aɪ y=iː y=ɪ e=iː |  |
 ch as in school  | ch=k ch=ʃ |  |
--ed -ing         | ed=t ed=d d=t ed=ɪ+d ed=ə+d | suffix-ed suffix-ing |
+-ed -ing, doubles| ed=t ed=d d=t ed=ɪ+d ed=ə+d bb=b dd=d gg=g mm=m nn=n pp=p rr=r tt=t | suffix-ed suffix-ing |
 tch dge          | tch=tʃ dge=dʒ dg=dʒ |  |
 mb kn gn wr      | mb=m kn=n gn=n wr=r |  |
-se ze the        | se=z ze=z the=ð |  |
+se ze the        | se=z s=z ze=z the=ð |  |
 al our augh      | a=ɔː al=ɔː al=ɑː our=ɔːr ore=ɔːr oar=ɔːr oor=ɔːr augh=ɔː ough=ɔː |  |
 ear are ere      | are=er ear=er ere=er eir=er |  |
 eer ere          | eer=ɪr ere=ɪr ier=ɪr |  |
-ear or as in word| ear=ɜːr or=ɜːr |  |
+ear or as in word| ear=ɜːr or=ɜːr ar=ɔːr |  |
 o as in son      | o=ʌ ou=ʌ me=m ne=n |  |
 two syllables    |  | two-syllables |
 -er -or -ar      | er=ər or=ər ar=ər |  |
 -y as in happy   | y=iː |  |
 weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ ed=ə+d |  |
 -le              | le=ə+l |  |
--ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ |  |
+-ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ ssi=ʃ si=ʒ s=ʒ |  |
+ou as in soup    | ou=uː ui=uː o=uː i=iː i-e=iː |  |
+eigh ei ey       | eigh=eɪ ei=eɪ ey=eɪ ei=iː ea=eɪ |  |
+quiet letters    | gu=g gue=g que=k gh=f st=s sc=s bt=t rh=r |  |
 `,
 } as const;

@@ -1,7 +1,8 @@
 import { type TaughtSet, taughtKey } from "../../scope/taught-set.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
-import { gpcById, gpcId } from "../gpc.ts";
+import { gpcById } from "../gpc.ts";
 import type { Segmentation, Slot, Unit } from "../segmentation.ts";
+import { RARER_RULES } from "./rarer-rules.ts";
 import { READING_RULES, type ReadingRule } from "./rules.ts";
 
 /** A reading of a spelling by rule: a segmentation with the rule behind each unit. */
@@ -19,17 +20,36 @@ export interface DecodeOptions {
   readonly most?: number;
 }
 
-const DEFAULT_MOST = 6;
-/** Partial readings kept at each letter. */
-const KEPT = 12;
+const DEFAULT_MOST = 8;
+/** Partial readings kept at each letter; more when more readings are asked for. */
+const KEPT = 8;
 const LONGEST = 30;
+/** The e of a split digraph: the first one after its consonants. */
+const FINAL_E = /e(?:s|d|ly|less|ful|ness|ment)?$/;
 
+/** A reading of the first letters; its units are linked backwards, so that readings share their beginnings. */
 interface Partial {
   readonly at: number;
   readonly cost: number;
-  readonly placed: readonly { rule: ReadingRule; start: number; tailAt?: number }[];
+  readonly last: Placed | undefined;
+  readonly hasVowel: boolean;
   /** Where the e of an open split digraph must be met. */
   readonly tailAt: number | undefined;
+}
+
+interface Placed {
+  readonly before: Placed | undefined;
+  readonly candidate: Candidate;
+}
+
+/** A rule that fits the letters where it starts, whatever was read before. */
+interface Candidate {
+  readonly rule: ReadingRule;
+  readonly start: number;
+  readonly end: number;
+  readonly isVowel: boolean;
+  /** Of a split digraph: where its e stands. */
+  readonly tailAt?: number;
 }
 
 /**
@@ -40,33 +60,48 @@ interface Partial {
  */
 export function decodings(spelling: string, options: DecodeOptions = {}): Decoding[] {
   if (!/^[a-z]+$/.test(spelling) || spelling.length > LONGEST) return [];
+  const kept = Math.max(KEPT, 2 * (options.most ?? DEFAULT_MOST));
+  const severalVowels = (spelling.match(/[aeiouy]+/g) ?? []).length > 1;
   const waiting: Partial[][] = Array.from({ length: spelling.length + 1 }, () => []);
-  waiting[0]?.push({ at: 0, cost: 0, placed: [], tailAt: undefined });
+  waiting[0]?.push({ at: 0, cost: 0, last: undefined, hasVowel: false, tailAt: undefined });
   for (let at = 0; at < spelling.length; at++) {
-    const here = (waiting[at] as Partial[]).sort((a, b) => a.cost - b.cost).slice(0, KEPT);
+    const candidates = candidatesAt(spelling, at, severalVowels, options);
+    const here = (waiting[at] as Partial[]).sort((a, b) => a.cost - b.cost).slice(0, kept);
     for (const partial of here) {
       if (partial.tailAt === at) {
         waiting[at + 1]?.push({ ...partial, at: at + 1, tailAt: undefined });
         continue;
       }
-      for (const rule of READING_RULES) {
-        const next = place(rule, spelling, partial, options);
+      for (const candidate of candidates) {
+        const next = extend(partial, candidate);
         if (next) waiting[next.at]?.push(next);
       }
     }
   }
   const done = (waiting[spelling.length] as Partial[]).filter(
-    ({ tailAt, placed }) => tailAt === undefined && placed.some(({ rule }) => rule.phonemes.some(isVowel)),
+    ({ tailAt, hasVowel }) => tailAt === undefined && hasVowel,
   );
-  const seen = new Set<string>();
-  return done
-    .sort((a, b) => a.cost - b.cost)
-    .map((partial) => toDecoding(spelling, partial))
-    .filter(({ units }) => {
-      const key = units.map((unit) => gpcId(unit.grapheme, unit.phonemes)).join(" ");
-      return !seen.has(key) && Boolean(seen.add(key));
-    })
-    .slice(0, options.most ?? DEFAULT_MOST);
+  done.sort((a, b) => a.cost - b.cost);
+  const found = new Map<string, Decoding>();
+  for (const partial of done) {
+    if (found.size >= (options.most ?? DEFAULT_MOST)) break;
+    const placed = placedOf(partial);
+    const key = placed.map(({ rule }) => rule.id).join(" ");
+    if (!found.has(key)) found.set(key, toDecoding(spelling, placed, partial.cost));
+  }
+  return [...found.values()];
+}
+
+const BY_FIRST_LETTER = new Map<string, ReadingRule[]>();
+for (const rule of [...READING_RULES, ...RARER_RULES]) {
+  const first = rule.head.charAt(0);
+  const list = BY_FIRST_LETTER.get(first);
+  if (list) list.push(rule);
+  else BY_FIRST_LETTER.set(first, [rule]);
+}
+
+function rulesFor(letter: string): readonly ReadingRule[] {
+  return BY_FIRST_LETTER.get(letter) ?? [];
 }
 
 /** The best reading of a spelling by rule, or undefined when the rules cannot read it. */
@@ -74,28 +109,46 @@ export function decode(spelling: string, options: DecodeOptions = {}): Decoding 
   return decodings(spelling, { ...options, most: 1 })[0];
 }
 
-function place(rule: ReadingRule, spelling: string, partial: Partial, options: DecodeOptions): Partial | undefined {
-  const start = partial.at;
-  if (!spelling.startsWith(rule.head, start)) return undefined;
-  const end = start + rule.head.length;
+/** What may be read from one letter on: of each correspondence the cheapest rule that fits. */
+function candidatesAt(spelling: string, start: number, severalVowels: boolean, options: DecodeOptions): Candidate[] {
+  const { taught, allows } = options;
+  const before = spelling.slice(0, start);
+  const cheapest = new Map<string, Candidate>();
+  for (const rule of rulesFor(spelling[start] as string)) {
+    if ((rule.weak && !severalVowels) || !spelling.startsWith(rule.head, start)) continue;
+    if (rule.cost >= (cheapest.get(rule.id)?.rule.cost ?? Number.POSITIVE_INFINITY)) continue;
+    const end = start + rule.head.length;
+    const rest = spelling.slice(end);
+    if ((rule.before && !rule.before.test(before)) || (rule.after && !rule.after.test(rest))) continue;
+    if (taught && !taught.gpcs.has(taughtKey(rule.grapheme, rule.phonemes, taught.accent))) continue;
+    if (allows && !allows(rule.grapheme, rule.phonemes)) continue;
+    const isVowelUnit = rule.phonemes.some(isVowel);
+    const tailAt = rule.split ? end + rest.search(FINAL_E) : undefined;
+    cheapest.set(rule.id, { rule, start, end, isVowel: isVowelUnit, ...(tailAt !== undefined && { tailAt }) });
+  }
+  return [...cheapest.values()];
+}
+
+function extend(partial: Partial, candidate: Candidate): Partial | undefined {
+  const { rule, end, tailAt } = candidate;
   if (partial.tailAt !== undefined && (rule.split || end > partial.tailAt)) return undefined;
-  if (rule.before && !rule.before.test(spelling.slice(0, start))) return undefined;
-  const rest = spelling.slice(end);
-  if (rule.after && !rule.after.test(rest)) return undefined;
-  if (options.taught && !options.taught.gpcs.has(taughtKey(rule.grapheme, rule.phonemes, options.taught.accent)))
-    return undefined;
-  if (options.allows && !options.allows(rule.grapheme, rule.phonemes)) return undefined;
-  const placed = { rule, start, ...(rule.split && { tailAt: end + rest.search(/e(?:s|d)?$/) }) };
   return {
     at: end,
     cost: partial.cost + rule.cost,
-    placed: [...partial.placed, placed],
-    tailAt: rule.split ? placed.tailAt : partial.tailAt,
+    last: { before: partial.last, candidate },
+    hasVowel: partial.hasVowel || candidate.isVowel,
+    tailAt: tailAt ?? partial.tailAt,
   };
 }
 
-function toDecoding(word: string, { placed, cost }: Partial): Decoding {
-  const vowels = placed.map(({ rule }) => rule.phonemes.some(isVowel));
+function placedOf({ last }: Partial): Candidate[] {
+  const placed: Candidate[] = [];
+  for (let unit = last; unit; unit = unit.before) placed.push(unit.candidate);
+  return placed.reverse();
+}
+
+function toDecoding(word: string, placed: readonly Candidate[], cost: number): Decoding {
+  const vowels = placed.map((unit) => unit.isVowel);
   const firstVowel = vowels.indexOf(true);
   const units = placed.map(({ rule, start, tailAt }, k): Unit => {
     const letters = Array.from(rule.head, (_, n) => start + n);

@@ -29,13 +29,14 @@ ff   f     1   V      -                    doubled consonant
 g    g     1   -      [^eiy]|$             hard g
 g    dʒ    1   -      [eiy]                soft g
 g    g     1.3 -      [eiy]                hard g all the same
+g    g     0.9 ^      et|if|iv|ir[dlt]|ig|il[dlt]|ee[sk]|ear|ew  hard g in old English words
 gg   g     1   V      -                    doubled consonant
 gh   g     1   ^      -                    gh at the start
 gn   n     0.5 ^      -                    silent letter
 gn   n     1   V      (?:s|ed|ing)?$       silent letter
 gu   g     1   ^      [ei]                 hard g kept by u
 gue  g     1   V      s?$                  gue at the end
-ge   dʒ    0.5 [nlr]  (?:s|d)?$            ge at the end
+ge   dʒ    0.5 [nlr]|ou|au|ie  (?:s|d)?$            ge at the end
 h    h     1   ^|C    V                    letter
 h    h     1   V      V                    letter
 j    dʒ    1   -      -                    letter
@@ -48,7 +49,7 @@ m    m     1   -      -                    letter
 mm   m     1   V      -                    doubled consonant
 n    n     1   -      [^kgxq]|$            letter
 n    n     1   -      g[eiy]               letter before soft g
-n    ŋ     0.9 V      k|x|q|c[^eiyhk]|g[^eiy]  n before k and g
+n    ŋ     0.9 V      k|x|q|c(?:[^eiyhk]|$)|g[^eiy]  n before k and g
 g    dʒ    0.5 [aeiou][aeiou]n ed$         g before ed after two vowels
 ng   ŋ     0.5 V      (?:s|ed|ing|er)?$    ng at the end
 ng   ŋ     1   V      [^aeiouylrw]         ng
@@ -70,11 +71,12 @@ s    z     1   [aeiou][bdglmnrv]e  $         ending after a voiced sound
 s    s     1   [aeiouy]   $                  letter
 s    s     1   a      e(?:s|d)?$             s before final e after a
 s    z     1.2 [aeiouy]   V                s between vowels
+s    z     0.9 VV         ed$              s between vowels
 s    s     1.4 [aeiouy]   V                s between vowels, unvoiced
 s    s     1   [wrlmnbdgv] V               letter
 sc   s     0.8 -      [eiy]                soft c
 se   s     0.6 [nlrp] $                    se at the end
-se   z     0.6 (?:ai|ea|oi|au|ui|ee) $     se at the end after two vowels
+se   z     0.6 (?:ai|ea|oi|au|ui|ee|ow) (?:s|d)?$     se at the end after two vowels
 se   s     0.8 (?:ai|ea|oi|au|ui|ee) $     se at the end, unvoiced
 se   s     0.6 (?:ou|oo) $               se at the end after ou and oo
 se   z     0.8 (?:ou|oo) $               se at the end, voiced
@@ -85,10 +87,16 @@ tt   t     1   V      -                    doubled consonant
 tch  tʃ    0.5 V      -                    tch after a short vowel
 th   θ     1   -      -                    digraph
 th   ð     1.3 -      -                    digraph, voiced
-the  ð     0.5 (?:ea|oa|oo)  $              the at the end
+ti   ʃ     0.5 -      on|al|ous|en[tc]     ti before on, al
+ci   ʃ     0.5 -      al|ous|an|en[tc]     ci before al, ous
+ssi  ʃ     0.5 V      on                   ssi before on
+si   ʃ     0.5 [ln]   on                   si before on
+si   ʒ     0.5 V      on                   si before on after a vowel
+t    tʃ    0.6 V.*    ure(?:s|d)?$         t before ure
+the  ð     0.5 (?:ea|oa|oo)  (?:s|d)?$      the at the end
 v    v     1   -      -                    letter
-ve   v     0.6 (?:ea|ee|ie|oo|oa|ai|ei|[lr])  s?$  ve at the end
-ce   s     0.6 (?:oi|ie|ea|ou|au|[nlr])  $       ce at the end
+ve   v     0.6 (?:ea|ee|ie|oo|oa|ai|ei|au|[lr])  s?$  ve at the end
+ce   s     0.6 (?:oi|ie|ea|ou|au|ee|ui|[nlr])  (?:s|d)?$       ce at the end
 ze   z     0.6 (?:ee|oo|ai|au|[nr])  $        ze at the end
 w    w     1   ^|C    V                    letter
 w    w     1   V      V                    letter
@@ -101,7 +109,7 @@ y    j     1   [^aeiouy] [aou]             y before a vowel
 z    z     1   -      -                    letter
 zz   z     1   V      -                    doubled consonant
 ed   t     0.4 V.*(?:[pkfxc]|sh|ch|[^aeiou]s)  $   past tense after an unvoiced sound
-ed   d     0.5 V.*(?:[bgvzlmnrwy]|dg|oo|[aeiou]s)  $      past tense after a voiced sound
+ed   d     0.5 V.*(?:[bgvzlmnrwy]|gh|dg|oo|[aeiou]s)  $      past tense after a voiced sound
 ed   ɪ+d   0.4 V.*[td]  $                  past tense after t or d
 es   ɪ+z   0.4 V.*(?:s|z|x|ch|sh)  $       ending after a hiss
 a    æ     1   -      CLOSED               closed syllable
@@ -110,8 +118,9 @@ a    æ     1.6 C|^    OPEN                 its other sound
 a    ɑː    1   -      $                    a at the end
 a    ɒ     0.7 [^s]?(?:w|wh|qu)  [tnspd](?:s|$|C)|sh|tch|lt|sp|lk|mp  a after w
 a    ɔː    0.6 -      ll|lk$|lks$|lt|ld    a before l
-a    eɪ    0.6 -      nge                  a before nge
+a    eɪ    0.6 (?:r|ch|m)  nge             a before nge
 a    ɔː    0.9 -      lse                  a before l
+a    ɪ     0.7 V.*C   ge(?:s|d)?$          age at the end of a longer word
 a-e  eɪ    0.6 -      FINAL_E              final e marks the vowel
 ai   eɪ    0.7 -      [^r]|$               vowel team
 ay   eɪ    0.7 -      -                    vowel team
@@ -119,7 +128,7 @@ au   ɔː    0.7 -      -                    vowel team
 aw   ɔː    0.7 -      [^aeiou]|ed$|ing$|$           vowel team
 ar   ɑːr   0.7 -      R                    vowel and r
 ar   ɔːr   0.5 (?:w|wh|qu)  R              ar after w
-are  er    0.1 -      (?:s|d)?$            are
+are  er    0.1 -      (?:s|d|ful|less|ly)?$            are
 air  er    0.5 -      -                    air
 al   ɑː    0.5 -      m                    alm
 al   ɔː    0.5 -      k                    alk
@@ -163,6 +172,8 @@ o    oʊ    1   C|^    OPEN                 open syllable
 o    ɒ     1.6 C|^    OPEN                 its other sound
 o    oʊ    1   -      $                    o at the end
 o    oʊ    1.3 -      st$|th$              o before st and th
+o    oʊ    0.9 ^(?:m|p|h|gh)  sts?$         o before st
+o    oʊ    0.9 ^(?:b|sl)  ths?$             o before th
 o    oʊ    0.6 -      ld|ll(?:s|ed|ing)?$|lt   o before l
 o-e  oʊ    0.6 -      FINAL_E              final e marks the vowel
 oa   oʊ    0.7 -      [^r]|$               vowel team
@@ -171,15 +182,22 @@ oi   ɔɪ    0.7 -      -                    vowel team
 oy   ɔɪ    0.7 -      -                    vowel team
 oo   uː    0.7 -      [^rk]|$              vowel team
 oo   ʊ     0.7 -      k                    oo before k
+oo   ʊ     0.6 ^(?:g|w|h|st)  d(?:s|y)?$      oo before d
+oo   ʊ     0.6 ^[fs]  t(?:s|y)?$          oo before t
+oo   ʊ     0.6 ^w     l                    oo before l
 oo   ʊ     1.4 -      d|t                  oo, its other sound
 ou   aʊ    0.7 -      [^rl]|$              vowel team
 ou   oʊ    0.7 -      l                    ou before l
+ou   aʊ    0.9 -      r(?:s|ed)?$|l(?:s|ed)?$  ou before r and l, its other sound
 ow   aʊ    0.7 -      [nlsd]|er|$          ow
-ow   oʊ    0.6 (?:[bfgs]l|[gct]h?r|sh|kn|sn|l)  (?:s|ed|th)?$  ow after l, r, n or sh
+ow   oʊ    0.6 (?:[bfgs]l|[gct]h?r|sh|kn|sn|^l)  (?:s|ed|th)?$  ow after l, r, n or sh
+ow   oʊ    0.6 ^(?:gr|thr|bl|fl|kn|sh)  n$     own after l, r, n or sh
+ow   oʊ    0.6 ^|^m|^s    n(?:s|ed)?$          own
 ow   oʊ    0.8 -      -                    ow, its other sound
 or   ɔːr   0.7 -      R                    vowel and r
+or   ɔːr   1.4 -      V                    vowel and r before another vowel
 or   ɜːr   0.5 w      (?!n)(?:$|[^raeiouy])                    or after w
-ore  ɔːr   0.5 -      (?:s|d)?$            ore
+ore  ɔːr   0.5 -      (?:s|d|less)?$            ore
 oar  ɔːr   0.5 -      -                    vowel and r
 oor  ɔːr   0.5 -      -                    vowel and r
 our  ɔːr   0.6 -      -                    our
@@ -193,11 +211,14 @@ u-e  j+uː  0.6 [fphkmvcbg]|^   FINAL_E     final e marks the vowel
 ue   uː    0.7 -      (?:s|d)?$                  ue at the end
 ui   uː    0.8 -      [^l]                 vowel team
 ur   ɜːr   0.7 -      R                    vowel and r
-ure  j+ʊr  0.1 -      (?:s|d)?$            ure
+ure  ər    0    t      (?:s|d)?$            ture
+ure  j+ʊr  0.1 -      (?:s|d|ly)?$         ure
+y    aɪ    0.7 ^C+    ing$                 y before ing
 y    aɪ    1   ^C+    $                    y at the end of a short word
 y    iː    1   V.*C   $                    y at the end
 y    ɪ     1   C      CLOSED               y inside
-y-e  aɪ    0.6 -      FINAL_E              final e marks the vowel
+y    aɪ    1   C      OPEN                 open syllable
+y-e  aɪ    0.6 C|^    FINAL_E              final e marks the vowel
 augh ɔː    0.3 -      t                    augh
 ough ɔː    0.3 -      t                    ough
 `;

@@ -7,6 +7,8 @@ export interface ReadingRule {
   readonly head: string;
   /** True for a split digraph, whose e stands one consonant grapheme further on. */
   readonly split: boolean;
+  /** True for a vowel that is weak here: never the only vowel of a word. */
+  readonly weak: boolean;
   readonly phonemes: readonly string[];
   readonly cost: number;
   readonly before: RegExp | undefined;
@@ -23,10 +25,10 @@ const ONE_CONSONANT = `(?:${DIGRAPH}|st|${CONSONANT})`;
 /** The table's abbreviations, as the regular expressions they stand for. */
 const AFTER: Readonly<Record<string, string>> = {
   // One consonant at the end, two consonants, x, or a doubled one: the vowel is shut in.
-  CLOSED: `(?:${CONSONANT}$|${CONSONANT}${CONSONANT}(?!le(?:s|d)?$)|(?:ck|x|tch|dge|ss|ff|ll|zz|tt|pp|bb|dd|gg|nn|mm|rr)|${DIGRAPH}$|ng)(?<!^[bcdfgkptz]l(?=e(?:s|d)?$))`,
+  CLOSED: `(?![bcdfgkptz]le(?:s|d)?$)(?:${CONSONANT}$|${CONSONANT}${CONSONANT}|(?:ck|x|tch|dge|ss|ff|ll|zz|tt|pp|bb|dd|gg|nn|mm|rr)|${DIGRAPH}$|ng)`,
   // One consonant and then a vowel, or a consonant and -le: the syllable ends with the vowel.
   OPEN: `(?:(?!x)(?:${DIGRAPH}|${CONSONANT})${VOWEL}|[bcdfgkptz]le(?:s|d)?$|[bcdfgkpt]r${VOWEL})`,
-  FINAL_E: `${ONE_CONSONANT}e(?:s|d)?$`,
+  FINAL_E: `${ONE_CONSONANT}e(?:s|d|ly|less|ful|ness|ment)?$`,
   // The r is not doubled and opens no syllable.
   R: `(?:$|[^raeiouy])`,
 };
@@ -50,6 +52,7 @@ export function parseRules(text: string): ReadingRule[] {
         grapheme,
         head,
         split: tail !== undefined,
+        weak: false,
         phonemes: sounds.split("+"),
         cost: Number(cost),
         before: before === "-" ? undefined : new RegExp(`(?:${expandOutsideClasses(before)})$`),
