@@ -21,4 +21,4 @@ export * from "./light.ts";
 export { makeNonsense } from "./nonsense/make-nonsense.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";
-export { wordCard } from "./scope/word-card.ts";
+export { unlistedWord, wordCard } from "./scope/word-card.ts";

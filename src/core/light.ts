@@ -83,7 +83,7 @@ export {
   ticksOf,
 } from "./scope/taught-set.ts";
 export type { TextReport, TextToken } from "./scope/text.ts";
-export type { WordCard } from "./scope/word-card.ts";
+export type { UnlistedWord, WordCard } from "./scope/word-card.ts";
 export {
   ACCENTS,
   type Accent,
@@ -102,6 +102,7 @@ export { keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";
 export { GPCS, type Gpc, gpcById, gpcId } from "./spelling/gpc.ts";
+export { type Marks, marksOf } from "./spelling/marks.ts";
 export { readingIn, saidPhonemes, soundsOf } from "./spelling/said.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
 export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";

@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { type SchoolSettings, taughtOf, type WordCard, wordCard } from "../core/index.ts";
+import {
+  normaliseSpelling,
+  type SchoolSettings,
+  taughtOf,
+  type UnlistedWord,
+  unlistedWord,
+  type WordCard,
+  wordCard,
+} from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { idField } from "./fields.ts";
@@ -10,15 +18,39 @@ export const wordQuery = z.object({ group: idField });
 /** A word's card for one group, with the name of the step at which it comes within reach. */
 export interface GroupWordCard extends WordCard {
   readonly firstStepName: string | undefined;
-  readonly accent: SchoolSettings["accent"];
+  readonly school: Pick<SchoolSettings, "accent" | "taps">;
 }
 
-/** @throws AppError "not-found" when there is no such group, or the word is not in the list */
-export async function groupWordCard(db: Queryable, word: string, groupId: string): Promise<GroupWordCard> {
+export type AskedWord =
+  | { readonly listed: true; readonly card: GroupWordCard }
+  | { readonly listed: false; readonly unlisted: UnlistedWord; readonly school: GroupWordCard["school"] };
+
+const LONGEST = 30;
+
+/** @throws AppError "invalid" when it cannot be one word */
+function spellingOf(typed: string): string {
+  const word = normaliseSpelling(typed);
+  const odd = [...new Set(word.replace(/[a-z]/g, ""))].join("");
+  const fault =
+    word === ""
+      ? "has no letters"
+      : word.length > LONGEST
+        ? `has more than ${LONGEST} letters`
+        : odd !== ""
+          ? `is written with the letters a to z: take out ${[...odd].slice(0, 5).join(" ")}`
+          : undefined;
+  if (fault) throw new AppError("invalid", `A word ${fault}.`, [{ field: "word", message: fault }]);
+  return word;
+}
+
+/** @throws AppError "not-found" when there is no such group, "invalid" when it is no word */
+export async function askedWord(db: Queryable, typed: string, groupId: string): Promise<AskedWord> {
   const scope = await scopeOfGroup(db, groupId);
+  const word = spellingOf(typed);
   const { sequence, school } = scope;
-  const card = wordCard(word, taughtOf(scope), sequence, school.taps);
-  if (!card) throw new AppError("not-found", "That is not a word of the list.");
-  const name = card.firstStep === undefined ? undefined : sequence.steps[card.firstStep - 1]?.name;
-  return { ...card, firstStepName: name, accent: school.accent };
+  const taught = taughtOf(scope);
+  const card = wordCard(word, taught, sequence, school.taps);
+  if (!card) return { listed: false, unlisted: unlistedWord(word, taught), school };
+  const firstStepName = card.firstStep === undefined ? undefined : sequence.steps[card.firstStep - 1]?.name;
+  return { listed: true, card: { ...card, firstStepName, school } };
 }

@@ -117,6 +117,31 @@ describe("the 37 rimes", () => {
     expect(total).toBeLessThan(700);
   });
 
+  /**
+   * Fry (1998), "The most common phonograms", The Reading Teacher 51: words of one syllable per rime, 654 in
+   * all; figures from memory.
+   */
+  const FRY =
+    "ay 26 ill 26 ip 22 at 19 am 19 ag 19 ack 19 ank 19 ick 19 ell 18 ot 18 ing 18 ap 18 unk 17 ail 17 ain 17 eed 16 y 16 out 16 ug 16 op 16 in 15 an 15 est 14 ink 14 ow 14 ew 14 ore 14 ed 13 ab 13 ob 13 ock 13 ake 13 ine 12 ight 12 im 12 uck 12 um 12";
+
+  it("Fry's 38 phonograms are all found, and as rich as published", () => {
+    const rows = [...FRY.matchAll(/([a-z]+) (\d+)/g)].map(([, rime = "", count]) => ({
+      rime,
+      published: Number(count),
+      ours: members(rime).length,
+    }));
+    expect(rows).toHaveLength(38);
+    process.stdout.write(
+      `Fry's phonograms, ours/published: ${rows.map((r) => `-${r.rime} ${r.ours}/${r.published}`).join(", ")}\n`,
+    );
+    for (const { rime, published, ours } of rows) {
+      expect(ours, `-${rime}`).toBeGreaterThanOrEqual(published / 2);
+      expect(ours, `-${rime}`).toBeLessThanOrEqual(published * 2);
+    }
+    const total = rows.reduce((sum, { ours }) => sum + ours, 0);
+    expect(Math.abs(total - 654) / 654).toBeLessThan(0.2);
+  });
+
   it("words of one rime rhyme, but for false friends", () => {
     for (const rime of RIMES) {
       const endings = new Map<string, number>();

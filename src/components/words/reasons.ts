@@ -38,6 +38,11 @@ const PATTERN_NAME: Readonly<Record<Pattern, string>> = {
   "two-syllables": "words of two syllables",
 };
 
+/** A pattern by its id, as teachers say it; undefined for what is no pattern. */
+export function patternName(id: string): string | undefined {
+  return PATTERN_NAME[id as Pattern];
+}
+
 export function missingWords(missing: Missing): string {
   switch (missing.kind) {
     case "gpc": {

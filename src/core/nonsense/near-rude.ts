@@ -26,7 +26,8 @@ export function isNearRude(reading: Segmentation): boolean {
 
 /** The same but for the vowel, or but for a sound at the end. */
 function isNear(a: readonly string[], b: readonly string[]): boolean {
-  if (a.length === b.length) return a.every((sound, k) => sound === b[k] || (isVowelClass(sound) && isVowelClass(b[k])));
+  if (a.length === b.length)
+    return a.every((sound, k) => sound === b[k] || (isVowelClass(sound) && isVowelClass(b[k])));
   const [short, long] = a.length < b.length ? [a, b] : [b, a];
   return short.length >= 2 && long.length === short.length + 1 && short.every((sound, k) => sound === long[k]);
 }

@@ -30,7 +30,7 @@ export const UNDER_SPLIT_DIGRAPH: readonly string[] = "b d f k l m n p t v z".sp
 
 /** Vowel graphemes that end a word; the others are inside it. */
 export const ONLY_AT_END: readonly string[] = "ay oy ow ie ue ew aw".split(" ");
-export const NEVER_AT_END: readonly string[] = "ai oi ou oa".split(" ");
+export const NEVER_AT_END: readonly string[] = "ai oi ou oa u i a".split(" ");
 
 /** Spellings that look possible and are read in ways of their own (half, talk, palm, folk; who; two; wag, wash). */
 export const MISLEADING: readonly RegExp[] = [

@@ -153,3 +153,16 @@ describe("a sequence as a table", () => {
     expect(readSequenceTable(writeSequenceTable(rows))).toMatchObject({ ok: true, rows });
   });
 });
+
+describe("the shipped sequences", () => {
+  it.each(SEQUENCES.map((sequence) => [sequence.id, sequence] as const))(
+    "%s: nothing taught twice, no step empty",
+    (_, sequence) => {
+      const { problems } = readSequenceRows(writeSequenceRows(sequence), {
+        lookUp: (word) => segmentations(word),
+        unsuitable: () => false,
+      });
+      expect(problems).toEqual([]);
+    },
+  );
+});

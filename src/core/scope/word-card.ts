@@ -5,6 +5,7 @@ import { distinctReadings } from "../lexicon/readings.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { soundAlikes } from "../lexicon/sound-alikes.ts";
 import { countWord, type WordCounts } from "../spelling/counts.ts";
+import { type Decoding, decodings } from "../spelling/decode/decode.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { type Syllable, syllablesOf } from "../spelling/syllables.ts";
 import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
@@ -31,6 +32,16 @@ export interface WordCard {
   readonly forms: readonly string[];
   readonly unsuitable: UnsuitableEntry | undefined;
 }
+
+/** A spelling that is not in the word list, and what there is to say of it all the same. */
+export type UnlistedWord = { readonly word: string } & (
+  | { readonly status: "unsplittable"; readonly learntWhole: boolean }
+  /** Never to be shown to learners. */
+  | { readonly status: "kept-out" }
+  /** How it would be read, best first: a name, a nonsense word, a misspelling. */
+  | { readonly status: "by-rule"; readonly readings: readonly Decoding[] }
+  | { readonly status: "unreadable" }
+);
 
 /** From this commonness on, a unit is one to point out. */
 const ODD = 4;
@@ -70,4 +81,22 @@ export function wordCard(
     forms: formsOf(spelling, lexicon),
     unsuitable: lexicon.unsuitable(spelling),
   };
+}
+
+const READINGS_SHOWN = 4;
+
+/** What there is to say of a spelling that is not in the word list. */
+export function unlistedWord(
+  word: string,
+  taught: Pick<TaughtSet, "words">,
+  lexicon: Lexicon = shippedLexicon(),
+): UnlistedWord {
+  const spelling = normaliseSpelling(word);
+  if (lexicon.unsplittable(spelling))
+    return { word: spelling, status: "unsplittable", learntWhole: taught.words.has(spelling) };
+  if (lexicon.unsuitable(spelling)?.level === "never") return { word: spelling, status: "kept-out" };
+  const readings = decodings(spelling, { most: READINGS_SHOWN });
+  return readings.length > 0
+    ? { word: spelling, status: "by-rule", readings }
+    : { word: spelling, status: "unreadable" };
 }

@@ -77,9 +77,8 @@ eer ere          | eer=ɪr ere=ɪr ier=ɪr |  |
 ear or as in word| ear=ɜːr or=ɜːr ar=ɔːr |  |
 o as in son      | o=ʌ ou=ʌ me=m ne=n |  |
 two syllables    |  | two-syllables |
--er -or -ar      | er=ər or=ər ar=ər |  |
--y as in happy   | y=iː |  |
-weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ ed=ə+d |  |
+-or -ar          | or=ər ar=ər |  |
+weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ |  |
 -le              | le=ə+l |  |
 -ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ ssi=ʃ si=ʒ s=ʒ |  |
 ou as in soup    | ou=uː ui=uː o=uː i=iː i-e=iː |  |

@@ -58,9 +58,9 @@ wor wa war       | or=ɜːr ear=ɜːr a=ɒ ar=ɔːr |  |
 ph ch y          | ph=f ch=k ch=ʃ y=ɪ |  |
 ie as in field   | ie=iː ei=iː ey=iː ey=eɪ ei=eɪ eigh=eɪ |  |
 two syllables    |  | two-syllables |
--er -or -ar      | er=ər or=ər ar=ər |  |
+-or -ar          | or=ər ar=ər |  |
 -y as in happy   | y=iː |  |
-weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ ed=ə+d |  |
+weak vowels      | a=ə e=ə i=ə o=ə u=ə e=ɪ a=ɪ |  |
 -le              | le=ə+l |  |
 -ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ ssi=ʃ si=ʒ s=ʒ |  |
 ou as in soup    | ou=uː o=uː i=iː i-e=iː |  |

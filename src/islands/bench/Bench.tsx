@@ -20,7 +20,6 @@ import type { SavedChain } from "../../server/chains.ts";
 import type { Session } from "../../server/sessions.ts";
 import type { GapQuestion, WordRules } from "../../workers/chain-worker.ts";
 import { call } from "../client.ts";
-import { WordCardDialog } from "../word-card/WordCardDialog.tsx";
 import { AimPanel } from "./AimPanel.tsx";
 import { ChainList } from "./ChainList.tsx";
 import { Cancelled, ChainWorkerClient } from "./chain-worker-client.ts";
@@ -63,7 +62,6 @@ export default function Bench(props: Props) {
   const [suggestions, setSuggestions] = useState<readonly Neighbour[]>();
   const [others, setOthers] = useState<readonly ChainPlan[]>([]);
   const [planning, setPlanning] = useState(false);
-  const [about, setAbout] = useState<string>();
   const [refusal, setRefusal] = useState<NoChainReason>();
   const seed = useRef(1);
   const worker = useRef<ChainWorkerClient>(undefined);
@@ -192,18 +190,16 @@ export default function Bench(props: Props) {
     }
   };
 
-  const selectedWord = words[gap.index];
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.target instanceof HTMLInputElement) return;
-      if (event.key === "?" && selectedWord) return setAbout(selectedWord);
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
       event.preventDefault();
       dispatch({ type: event.shiftKey ? "redo" : "undo" });
     };
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);
-  }, [selectedWord]);
+  }, []);
 
   const aims = (step: StepCheck): string[] => {
     if (!step.single) return [];
@@ -289,7 +285,6 @@ export default function Bench(props: Props) {
                 dispatch({ type: "gap", gap: { kind: gap.kind === "before" ? "after" : gap.kind, index } })
               }
               onRemove={(index) => dispatch({ type: "words", words: words.filter((_, k) => k !== index) })}
-              onAbout={setAbout}
               onReorder={(next) => dispatch({ type: "words", words: next })}
             />
           )}
@@ -327,7 +322,6 @@ export default function Bench(props: Props) {
       </aside>
 
       <footer className="col-span-3">{report && <ReportBar report={report} focus={focus} />}</footer>
-      <WordCardDialog word={about} groupId={group.id} onClose={() => setAbout(undefined)} />
       <Toaster position="top-center" />
     </div>
   );

@@ -22,6 +22,7 @@ import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import type { ChainReport, Segmentation, StepCheck } from "../../core/light.ts";
+import { openWordCard } from "../word-card/open.ts";
 
 interface Props {
   readonly report: ChainReport;
@@ -29,12 +30,11 @@ interface Props {
   readonly aims: (step: StepCheck) => string[];
   readonly onSelect: (index: number) => void;
   readonly onRemove: (index: number) => void;
-  readonly onAbout: (word: string) => void;
   readonly onReorder: (words: string[]) => void;
 }
 
 /** The chain: one strip a word, the changed tooth held in its clasp, drag or keys to reorder. */
-export function ChainList({ report, selected, aims, onSelect, onRemove, onAbout, onReorder }: Props) {
+export function ChainList({ report, selected, aims, onSelect, onRemove, onReorder }: Props) {
   const columns = useMemo(
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
@@ -64,7 +64,6 @@ export function ChainList({ report, selected, aims, onSelect, onRemove, onAbout,
               aims={aims}
               onSelect={() => onSelect(index)}
               onRemove={() => onRemove(index)}
-              onAbout={() => onAbout(word)}
             />
           ))}
         </ol>
@@ -83,10 +82,9 @@ interface StripProps {
   readonly aims: (step: StepCheck) => string[];
   readonly onSelect: () => void;
   readonly onRemove: () => void;
-  readonly onAbout: () => void;
 }
 
-function Strip({ word, index, reading, step, columns, selected, aims, onSelect, onRemove, onAbout }: StripProps) {
+function Strip({ word, index, reading, step, columns, selected, aims, onSelect, onRemove }: StripProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
@@ -94,6 +92,7 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
     <li
       ref={setNodeRef}
       data-word={word}
+      data-current-word={selected ? "" : undefined}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       className={`group relative flex h-[74px] items-center border-b border-hairline pr-2 ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
     >
@@ -102,6 +101,7 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
         ref={setActivatorNodeRef}
         {...attributes}
         {...listeners}
+        data-no-hold
         aria-label={`Move ${word}`}
         className="grid h-full w-8 shrink-0 cursor-grab touch-none place-items-center text-tape"
       >
@@ -131,7 +131,7 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
         aria-label={`About ${word}`}
         title="About this word (?)"
         className="grid size-10 shrink-0 place-items-center rounded text-quiet hover:text-ink"
-        onClick={onAbout}
+        onClick={() => openWordCard(word)}
       >
         <CircleHelp size={17} aria-hidden />
       </button>

@@ -82,6 +82,7 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
             {soon.map((neighbour) => (
               <li
                 key={neighbour.word}
+                data-word={neighbour.word}
                 className="flex min-h-9 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet"
               >
                 <span className="font-learner text-[19px]">{neighbour.word}</span>
@@ -108,7 +109,7 @@ function PositionList({
       <h3 className="label mb-0.5 capitalize">{POSITION_NAME[position]}</h3>
       <ul>
         {shown.map((neighbour) => (
-          <li key={neighbour.word} className="border-b border-hairline">
+          <li key={neighbour.word} data-word={neighbour.word} className="border-b border-hairline">
             <button
               type="button"
               className="flex min-h-9 w-full items-baseline justify-between gap-2 rounded px-1 text-left hover:bg-change-soft"

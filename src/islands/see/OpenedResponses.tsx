@@ -2,6 +2,7 @@ import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import { soundName } from "../../components/words/sounds.ts";
 import type { OpenedResponse } from "../../server/evidence.ts";
+import { openWordCard } from "../word-card/open.ts";
 
 const OUTCOME_WORDS: Readonly<Record<string, string>> = {
   right: "right",
@@ -14,11 +15,10 @@ interface Props {
   readonly title: string;
   readonly ids: readonly string[];
   readonly responses: Readonly<Record<string, OpenedResponse>>;
-  readonly onAbout: (word: string) => void;
 }
 
 /** The readings behind a figure, newest first. */
-export function OpenedResponses({ title, ids, responses, onAbout }: Props) {
+export function OpenedResponses({ title, ids, responses }: Props) {
   const found = [...new Set(ids)]
     .map((id) => responses[id])
     .filter((response): response is OpenedResponse => response !== undefined)
@@ -48,7 +48,8 @@ export function OpenedResponses({ title, ids, responses, onAbout }: Props) {
               type="button"
               aria-label={`About ${response.word}`}
               className="w-24 shrink-0 rounded text-left font-learner text-[20px] hover:underline"
-              onClick={() => onAbout(response.word)}
+              data-word={response.word}
+              onClick={() => openWordCard(response.word)}
             >
               {response.word}
             </button>

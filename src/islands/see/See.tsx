@@ -4,7 +4,6 @@ import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS } from "../../core/light.ts";
 import type { EvidenceReport } from "../../server/evidence.ts";
-import { WordCardDialog } from "../word-card/WordCardDialog.tsx";
 import { OpenedResponses } from "./OpenedResponses.tsx";
 
 interface Props {
@@ -12,7 +11,6 @@ interface Props {
   /** Whose evidence: the group's name or a nickname. */
   readonly whose: string;
   readonly oneLearner: boolean;
-  readonly groupId: string;
 }
 
 interface Opened {
@@ -26,9 +24,8 @@ const saidName = (said: string) => (said === "" ? "left out" : soundName(said.sp
 const inHundred = (part: number) => Math.round(part * 100);
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
-export default function See({ report, whose, oneLearner, groupId }: Props) {
+export default function See({ report, whose, oneLearner }: Props) {
   const [opened, setOpened] = useState<Opened>();
-  const [about, setAbout] = useState<string>();
   const [onlyWrong, setOnlyWrong] = useState(true);
   const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
   return (
@@ -96,13 +93,10 @@ export default function See({ report, whose, oneLearner, groupId }: Props) {
             aria-describedby={undefined}
             className="fixed inset-y-0 right-0 flex w-[min(460px,94vw)] flex-col bg-sheet shadow-2xl"
           >
-            {opened && (
-              <OpenedResponses title={opened.title} ids={opened.ids} responses={report.responses} onAbout={setAbout} />
-            )}
+            {opened && <OpenedResponses title={opened.title} ids={opened.ids} responses={report.responses} />}
           </Dialog.Content>
         </Dialog.Portal>
       </Dialog.Root>
-      <WordCardDialog word={about} groupId={groupId} onClose={() => setAbout(undefined)} />
     </>
   );
 }

@@ -47,7 +47,13 @@ export function BigWord({ word, before, stage, showChange, pressed, onTap, onPre
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (Teach.tsx)
     // biome-ignore lint/a11y/noStaticElementInteractions: a large touch target beside the labelled buttons
-    <div ref={room} className="flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={onTap}>
+    <div
+      ref={room}
+      data-word={word.word}
+      data-current-word
+      className="flex min-h-0 flex-1 flex-col items-center overflow-hidden"
+      onClick={onTap}
+    >
       <div style={{ height: WORD_BEFORE_ROOM }} className="shrink-0">
         {before && showChange && <ZipStrip word={before.reading} size={40} faint />}
       </div>

@@ -91,6 +91,8 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
 
   const onKey = (event: KeyboardEvent) => {
     if (event.altKey || event.defaultPrevented) return;
+    // While a word's card is open the keys are the card's.
+    if (document.querySelector('[role="dialog"]')) return;
     const onButton = event.target instanceof Element && event.target.closest("button, [role=button], a") !== null;
     const key = event.key.toLowerCase();
     if (event.ctrlKey || event.metaKey) {

@@ -1,11 +1,12 @@
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import { useEffect, useState } from "react";
+import { MarkedWord } from "../../components/MarkedWord.tsx";
 import { notTaughtWords } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import { ipa, saidPhonemes } from "../../core/light.ts";
-import type { GroupWordCard } from "../../server/words.ts";
+import type { AskedWord, GroupWordCard } from "../../server/words.ts";
 import { call } from "../client.ts";
 
 interface Props {
@@ -25,15 +26,15 @@ const TYPE_NAME: Readonly<Record<string, string>> = {
 };
 
 /** The card of a word: what it is made of, when it comes within reach, what it may be taken for. */
-export function WordCardDialog({ word, groupId, onClose }: Props) {
-  const [card, setCard] = useState<GroupWordCard>();
+export default function WordCardDialog({ word, groupId, onClose }: Props) {
+  const [card, setCard] = useState<AskedWord>();
   const [failure, setFailure] = useState("");
   useEffect(() => {
     if (word === undefined) return;
     let current = true;
     setCard(undefined);
     setFailure("");
-    call<GroupWordCard>("GET", `/api/words/${encodeURIComponent(word)}?group=${groupId}`).then(
+    call<AskedWord>("GET", `/api/words/${encodeURIComponent(word)}?group=${groupId}`).then(
       (answer) => current && setCard(answer),
       (error: Error) => current && setFailure(error.message),
     );
@@ -60,16 +61,52 @@ export function WordCardDialog({ word, groupId, onClose }: Props) {
               {failure}
             </p>
           )}
-          {card && <CardBody card={card} />}
+          {card?.listed === true && <CardBody card={card.card} />}
+          {card?.listed === false && <UnlistedBody {...card} />}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
 
+function UnlistedBody({ unlisted, school }: Extract<AskedWord, { listed: false }>) {
+  switch (unlisted.status) {
+    case "unsplittable":
+      return (
+        <p className="mt-3">
+          Its letters and sounds cannot be matched one by one: it is learnt as a whole.{" "}
+          <b className={unlisted.learntWhole ? "text-good" : "text-again"}>
+            {unlisted.learntWhole ? "This group has been taught it." : "This group has not been taught it yet."}
+          </b>
+        </p>
+      );
+    case "kept-out":
+      return <p className="mt-3">Not a word for a reading lesson: Zip Step shows it to no learner.</p>;
+    case "unreadable":
+      return <p className="mt-3">Not in the word list, and no rule of English reads it. Check the spelling.</p>;
+    case "by-rule":
+      return (
+        <>
+          <p className="mt-3 text-quiet">Not in the word list. By rule it would be read:</p>
+          <ol className="mt-2 space-y-3">
+            {unlisted.readings.map((reading) => (
+              <li key={reading.units.map((unit) => unit.grapheme + unit.phonemes.join("+")).join(" ")}>
+                <b>{ipa(saidPhonemes(reading, school.accent), school.accent.accent)}</b>
+                <span className="block text-[13.5px] text-quiet">
+                  {reading.units.map((unit, k) => `${unit.grapheme}: ${reading.rules[k]}`).join(" · ")}
+                </span>
+              </li>
+            ))}
+          </ol>
+        </>
+      );
+  }
+}
+
 function CardBody({ card }: { card: GroupWordCard }) {
   const [lead, ...others] = card.readings;
   if (!lead) return null;
+  const { accent, taps: tapSettings } = card.school;
   const { letters, graphemes, phonemes, taps } = card.counts;
   return (
     <>
@@ -78,13 +115,16 @@ function CardBody({ card }: { card: GroupWordCard }) {
       </div>
       <dl className="space-y-2.5">
         <Line name="Counts">{`${letters} letters · ${graphemes} graphemes · ${phonemes} sounds · ${taps} taps`}</Line>
+        <Line name="Marks">
+          <MarkedWord word={lead} taps={tapSettings} />
+        </Line>
         <Line name="Sounds">
-          {ipa(saidPhonemes(lead, card.accent), card.accent.accent)}
+          {ipa(saidPhonemes(lead, accent), accent.accent)}
           <ul className="mt-1 flex flex-wrap gap-x-4 text-quiet">
             {lead.units.map((unit) => (
               <li key={unit.letters.join()}>
                 <span className="font-learner text-[17px] text-ink">{unit.grapheme}</span>{" "}
-                {soundName(unit.phonemes, card.accent.accent)}
+                {soundName(unit.phonemes, accent.accent)}
               </li>
             ))}
           </ul>
@@ -117,7 +157,7 @@ function CardBody({ card }: { card: GroupWordCard }) {
         </Line>
         {others.length > 0 && (
           <Line name="Also said">
-            {others.map((reading) => ipa(saidPhonemes(reading, card.accent), card.accent.accent)).join(", ")}
+            {others.map((reading) => ipa(saidPhonemes(reading, accent), accent.accent)).join(", ")}
           </Line>
         )}
         {card.soundAlikes.length > 0 && <Line name="Sounds like">{card.soundAlikes.join(", ")}</Line>}

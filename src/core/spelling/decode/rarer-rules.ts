@@ -14,6 +14,7 @@ const AFTER_A_SYLLABLE = /[aeiouy].*[^aeiouy]$/;
 const BEFORE: Readonly<Partial<Record<GpcPlace, RegExp>>> = {
   "after-w": /(?:w|wh|qu)$/,
   start: /^$/,
+  suffix: /[aeiouy].*(?:[^aeiou]|oo)$/,
 };
 const AFTER: Readonly<Partial<Record<GpcPlace, RegExp>>> = {
   start: /^./,
@@ -21,6 +22,7 @@ const AFTER: Readonly<Partial<Record<GpcPlace, RegExp>>> = {
   inside: /^./,
   "before-eiy": /^[eiy]/,
   "before-m": /^m/,
+  suffix: /^$/,
 };
 
 /** A split digraph may reach over st and th as well as over one consonant. */
@@ -31,7 +33,7 @@ const FINAL_E = /^(?:sh|ch|th|ph|st|gn|qu|[bcdfghjklmnprstvwxz])e(?:s|d|ly|less|
  * among its readings too (said, busy), behind all that the rules read. Vowels are weak only in words of
  * more than one vowel.
  */
-export const RARER_RULES: readonly ReadingRule[] = GPCS.filter(({ place }) => place !== "suffix").map((gpc) => ({
+export const RARER_RULES: readonly ReadingRule[] = GPCS.map((gpc) => ({
   id: gpc.id,
   grapheme: gpc.grapheme,
   head: gpc.head,

@@ -1,0 +1,138 @@
+import { useRef, useState } from "react";
+import { Toaster, toast } from "sonner";
+import type { Accent, Merger, SchoolSettings } from "../../core/light.ts";
+import { call } from "../client.ts";
+
+const ACCENT_NAME: Readonly<Record<Accent, string>> = {
+  "general-american": "General American",
+  "southern-british": "Southern British",
+};
+
+const MERGER_NAME: Readonly<Record<Merger, string>> = {
+  "wh-w": "wh as w (which)",
+  "pin-pen": "pin and pen",
+  "cot-caught": "cot and caught",
+  "th-as-f-and-v": "th as f or v (thin, fin)",
+  "h-dropped": "h not heard (hat, at)",
+  "northern-u": "u as in put (cut, put)",
+  "bath-short": "bath with a short a",
+};
+
+const typedWords = (text: string) =>
+  text
+    .toLowerCase()
+    .split(/[\s,;]+/)
+    .filter(Boolean);
+
+/** The school's choices: how it hears words, how it touches them, what it keeps out. Stored as they are made. */
+export default function SchoolForm({ school: first }: { readonly school: SchoolSettings }) {
+  const [school, setSchool] = useState(first);
+  const [never, setNever] = useState(first.never.join(", "));
+  const [failure, setFailure] = useState("");
+  const stored = useRef(first);
+
+  const save = async (next: SchoolSettings) => {
+    setSchool(next);
+    setFailure("");
+    try {
+      stored.current = await call<SchoolSettings>("PUT", "/api/school", next);
+      toast.success("Kept", { id: "school", duration: 1200 });
+    } catch (error) {
+      setFailure((error as Error).message);
+    }
+  };
+  const toggleMerger = (merger: Merger, on: boolean) => {
+    const mergers = on ? [...school.accent.mergers, merger] : school.accent.mergers.filter((m) => m !== merger);
+    save({ ...school, accent: { ...school.accent, mergers } });
+  };
+
+  return (
+    <section aria-label="The school's choices" className="rounded-xl border border-rule bg-sheet p-5">
+      <h2 className="text-lg font-bold">The school's choices</h2>
+      <fieldset className="mt-4">
+        <legend className="label mb-1.5">Accent</legend>
+        <div className="flex rounded-lg border border-rule bg-paper p-0.5">
+          {(Object.keys(ACCENT_NAME) as Accent[]).map((accent) => (
+            <button
+              key={accent}
+              type="button"
+              aria-pressed={school.accent.accent === accent}
+              className={`min-h-10 flex-1 rounded-md ${school.accent.accent === accent ? "bg-sheet font-bold shadow-sm" : "text-quiet"}`}
+              onClick={() => save({ ...school, accent: { ...school.accent, accent } })}
+            >
+              {ACCENT_NAME[accent]}
+            </button>
+          ))}
+        </div>
+        <p className="mt-3 text-[13.5px] text-quiet">
+          Said alike here. A difference of accent is never scored as an error.
+        </p>
+        <div className="mt-1 grid grid-cols-2 gap-x-3">
+          {(Object.keys(MERGER_NAME) as Merger[]).map((merger) => (
+            <Check
+              key={merger}
+              name={MERGER_NAME[merger]}
+              on={school.accent.mergers.includes(merger)}
+              onChange={(on) => toggleMerger(merger, on)}
+            />
+          ))}
+        </div>
+      </fieldset>
+      <fieldset className="mt-4">
+        <legend className="label mb-1">One tap for</legend>
+        <Check
+          name="two or three consonants together (st, nd)"
+          on={school.taps.clustersTogether}
+          onChange={(clustersTogether) => save({ ...school, taps: { ...school.taps, clustersTogether } })}
+        />
+        <Check
+          name="a vowel with n, m, ng or nk, and -all (an, ing, all)"
+          on={school.taps.vowelNasalTogether}
+          onChange={(vowelNasalTogether) => save({ ...school, taps: { ...school.taps, vowelNasalTogether } })}
+        />
+      </fieldset>
+      <fieldset className="mt-4">
+        <legend className="label mb-1">Words kept out</legend>
+        <Check
+          name="Let in words that not every school uses (gun, beer, fat)"
+          on={school.allowNotEverySchool}
+          onChange={(allowNotEverySchool) => save({ ...school, allowNotEverySchool })}
+        />
+        <label className="mt-2 block">
+          <span className="text-[13.5px] text-quiet">Your own list. It wins over everything.</span>
+          <textarea
+            className="field mt-1 font-learner text-[16px]"
+            rows={3}
+            spellCheck={false}
+            value={never}
+            onChange={(event) => setNever(event.target.value)}
+            onBlur={() => {
+              const words = typedWords(never);
+              if (words.join(" ") !== school.never.join(" ")) save({ ...school, never: words });
+            }}
+          />
+        </label>
+      </fieldset>
+      {failure && (
+        <p role="alert" className="mt-3 text-again">
+          {failure}
+        </p>
+      )}
+      <Toaster position="top-center" />
+    </section>
+  );
+}
+
+function Check(props: { name: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-10 items-center gap-2.5 leading-tight">
+      <input
+        type="checkbox"
+        className="size-[18px] shrink-0 accent-ink"
+        checked={props.on}
+        onChange={(event) => props.onChange(event.target.checked)}
+      />
+      {props.name}
+    </label>
+  );
+}

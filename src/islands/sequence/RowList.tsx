@@ -1,0 +1,156 @@
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { GripVertical, Trash2 } from "lucide-react";
+import { memo } from "react";
+import { rowFaultWords } from "../../components/words/sequence-faults.ts";
+import type { RowField, RowProblem, SequenceRow } from "../../core/light.ts";
+import type { EditorRow } from "./editor-state.ts";
+
+interface Props {
+  readonly rows: readonly EditorRow[];
+  readonly problems: readonly RowProblem[];
+  readonly readOnly: boolean;
+  readonly onChange: (index: number, row: Partial<SequenceRow>) => void;
+  readonly onRemove: (index: number) => void;
+  readonly onMove: (from: number, to: number) => void;
+}
+
+const COLUMNS: readonly { field: RowField; name: string; learner: boolean }[] = [
+  { field: "name", name: "Step", learner: false },
+  { field: "spellings", name: "Spellings", learner: true },
+  { field: "patterns", name: "Patterns", learner: false },
+  { field: "irregularWords", name: "Irregular words", learner: true },
+];
+
+const GRID =
+  "grid grid-cols-[34px_28px_minmax(120px,1fr)_minmax(200px,2fr)_minmax(130px,1fr)_minmax(130px,1fr)_40px] gap-x-2";
+
+/** The steps of the editor, one a row; drag or keys to reorder. */
+export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }: Props) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const at = (key: typeof active.id) => rows.findIndex((row) => row.key === key);
+    onMove(at(active.id), at(over.id));
+  };
+  return (
+    <div className="mt-4 rounded-xl border border-rule bg-sheet">
+      <div className={`${GRID} border-b border-rule px-2 py-2`}>
+        <span />
+        <span />
+        {COLUMNS.map(({ field, name }) => (
+          <span key={field} className="label px-1">
+            {name}
+          </span>
+        ))}
+      </div>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+        <SortableContext items={rows.map(({ key }) => key)} strategy={verticalListSortingStrategy}>
+          <ol aria-label="Steps">
+            {rows.map((row, index) => (
+              <Row
+                key={row.key}
+                row={row}
+                index={index}
+                readOnly={readOnly}
+                problems={problems.filter((problem) => problem.row === index)}
+                onChange={onChange}
+                onRemove={onRemove}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+    </div>
+  );
+}
+
+interface RowProps extends Pick<Props, "readOnly" | "onChange" | "onRemove" | "problems"> {
+  readonly row: EditorRow;
+  readonly index: number;
+}
+
+const Row = memo(function Row({ row, index, readOnly, problems, onChange, onRemove }: RowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
+    id: row.key,
+    disabled: readOnly,
+  });
+  return (
+    <li
+      ref={setNodeRef}
+      id={`step-${index + 1}`}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className="scroll-mt-24 border-b border-hairline px-2 py-1 last:border-0"
+    >
+      <div className={GRID}>
+        {readOnly ? (
+          <span />
+        ) : (
+          <button
+            type="button"
+            ref={setActivatorNodeRef}
+            {...attributes}
+            {...listeners}
+            aria-label={`Move step ${index + 1}`}
+            className="grid min-h-10 cursor-grab touch-none place-items-center text-tape"
+          >
+            <GripVertical size={18} aria-hidden />
+          </button>
+        )}
+        <span className="pt-2.5 text-right tabular-nums text-quiet">{index + 1}</span>
+        {COLUMNS.map(({ field, name, learner }) => {
+          const error = problems.some((problem) => problem.field === field && problem.level === "error");
+          return (
+            <input
+              key={field}
+              aria-label={`${name}, step ${index + 1}`}
+              aria-invalid={error}
+              className={`min-h-10 w-full rounded-md border bg-transparent px-2 hover:border-rule ${error ? "border-again" : "border-transparent"} ${learner ? "font-learner text-[16px]" : ""}`}
+              autoCapitalize="none"
+              autoComplete="off"
+              spellCheck={false}
+              readOnly={readOnly}
+              value={row[field]}
+              onChange={(event) => onChange(index, { [field]: event.target.value })}
+            />
+          );
+        })}
+        {!readOnly && (
+          <button
+            type="button"
+            aria-label={`Take step ${index + 1} out`}
+            className="grid min-h-10 place-items-center text-quiet hover:text-ink"
+            onClick={() => onRemove(index)}
+          >
+            <Trash2 size={17} aria-hidden />
+          </button>
+        )}
+      </div>
+      {problems.map((problem) => (
+        <p
+          key={`${problem.field} ${JSON.stringify(problem.fault)}`}
+          className={`pb-1 pl-[78px] text-[13.5px] ${problem.level === "error" ? "font-semibold text-again" : "text-quiet"}`}
+        >
+          {rowFaultWords(problem.fault)}
+        </p>
+      ))}
+    </li>
+  );
+});

@@ -1,0 +1,166 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { send } from "./send.ts";
+
+/** The school's choices, its own sequences and hand-ticks, through the endpoints over a real PGlite. */
+const folder = mkdtempSync(join(tmpdir(), "zip-step-school-"));
+process.env["ZIP_STEP_DATA"] = folder;
+const api = {
+  school: await import("../../src/pages/api/school.ts"),
+  sequences: await import("../../src/pages/api/sequences/index.ts"),
+  sequence: await import("../../src/pages/api/sequences/[id].ts"),
+  check: await import("../../src/pages/api/sequences/check.ts"),
+  readCsv: await import("../../src/pages/api/sequences/read-csv.ts"),
+  csv: await import("../../src/pages/api/sequences/[id]/csv.ts"),
+  groups: await import("../../src/pages/api/groups/index.ts"),
+  group: await import("../../src/pages/api/groups/[id].ts"),
+  ticks: await import("../../src/pages/api/groups/[id]/ticks.ts"),
+  word: await import("../../src/pages/api/words/[id].ts"),
+};
+
+const row = (spellings: string, more: object = {}) => ({
+  name: "",
+  spellings,
+  patterns: "",
+  irregularWords: "",
+  ...more,
+});
+const SCHOOL = {
+  accent: { accent: "general-american", mergers: ["wh-w"] },
+  taps: { clustersTogether: false, vowelNasalTogether: false },
+  allowNotEverySchool: false,
+  never: [],
+};
+const NONE = { gpcs: [], patterns: [], words: [] };
+
+let groupId: string;
+const card = async (word: string) => (await send(api.word.GET, { id: word, query: `group=${groupId}` })).body;
+
+beforeAll(async () => {
+  const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 9, learners: ["Gull"] };
+  groupId = (await send(api.groups.POST, { body })).body.id;
+});
+
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe("the school's choices", () => {
+  it("are the defaults until somebody chooses, and then decide what a card says", async () => {
+    expect((await send(api.school.GET)).body).toEqual(SCHOOL);
+    expect((await card("bath")).card.readings[0].units[1].phonemes).toEqual(["æ"]);
+    const british = { ...SCHOOL, accent: { accent: "southern-british", mergers: [] }, never: ["Zap", "bug", "bug"] };
+    const { status, body } = await send(api.school.PUT, { body: british });
+    expect(status).toBe(200);
+    expect(body.never).toEqual(["bug", "zap"]);
+    expect((await card("bath")).card.readings[0].units[1].phonemes).toEqual(["ɑː"]);
+    expect((await send(api.school.PUT, { body: SCHOOL })).status).toBe(200);
+  });
+
+  it.each([
+    ["an accent that is none", { ...SCHOOL, accent: { accent: "klingon", mergers: [] } }, /must be one of/],
+    ["a merger that is none", { ...SCHOOL, accent: { accent: "southern-british", mergers: ["x"] } }, /must be one of/],
+    ["a never-list with a sentence", { ...SCHOOL, never: ["not this one"] }, /letters a to z/],
+  ])("refuses %s, and keeps what was", async (_, body, says) => {
+    const answer = await send(api.school.PUT, { body });
+    expect(answer.status).toBe(400);
+    expect(JSON.stringify(answer.body)).toMatch(says);
+    expect((await send(api.school.GET)).body).toEqual(SCHOOL);
+  });
+});
+
+describe("hand-ticks", () => {
+  it("bring a word within reach, or take it out, for this group", async () => {
+    expect((await card("ship")).card.today.decodable).toBe(false);
+    const add = { ...NONE, gpcs: ["sh=ʃ"] };
+    expect((await send(api.ticks.PUT, { id: groupId, body: { add, remove: NONE } })).status).toBe(200);
+    expect((await card("ship")).card.today.decodable).toBe(true);
+    await send(api.ticks.PUT, { id: groupId, body: { add, remove: { ...NONE, gpcs: ["i=ɪ"] } } });
+    expect((await card("ship")).card.today).toMatchObject({ decodable: false, missing: [{ grapheme: "i" }] });
+    await send(api.ticks.PUT, { id: groupId, body: { add: NONE, remove: NONE } });
+    expect((await card("ship")).card.today.decodable).toBe(false);
+  });
+
+  it("refuses what is no correspondence, and what is no group", async () => {
+    const bad = { add: { ...NONE, gpcs: ["sh=q"] }, remove: NONE };
+    expect((await send(api.ticks.PUT, { id: groupId, body: bad })).status).toBe(400);
+    const nobody = "00000000-0000-4000-8000-000000000000";
+    expect((await send(api.ticks.PUT, { id: nobody, body: { add: NONE, remove: NONE } })).status).toBe(404);
+  });
+});
+
+describe("words that are not in the list", () => {
+  it("say what there is to say of them", async () => {
+    expect(await card("one")).toMatchObject({ listed: false, unlisted: { status: "unsplittable", learntWhole: true } });
+    expect(await card("shit")).toMatchObject({ listed: false, unlisted: { status: "kept-out" } });
+    const nonsense = await card("chab");
+    expect(nonsense.unlisted).toMatchObject({ status: "by-rule", word: "chab" });
+    expect(nonsense.unlisted.readings[0].rules).toHaveLength(nonsense.unlisted.readings[0].units.length);
+    expect(await card("bcd")).toMatchObject({ unlisted: { status: "unreadable" } });
+  });
+});
+
+describe("the school's own sequences", () => {
+  let id: string;
+
+  it("are made, used by a group, changed, and given out as a CSV file that reads back the same", async () => {
+    const rows = [row("s, a, t, p"), row("ow (snow), ck@end", { patterns: "-s", irregularWords: "the, was" })];
+    const made = await send(api.sequences.POST, { body: { name: "Harbour order", rows } });
+    expect(made.status).toBe(201);
+    id = made.body.id;
+    expect(made.body.steps[1]).toMatchObject({ patterns: ["suffix-s"], irregularWords: ["the", "was"] });
+    expect((await send(api.group.PATCH, { id: groupId, body: { sequenceId: id, step: 2 } })).status).toBe(200);
+    expect((await card("tap")).card.firstStep).toBe(1);
+    const { body: csv } = await send(api.csv.GET, { id });
+    expect(csv).toContain("step,spellings,patterns,irregular words");
+    const back = await send(api.readCsv.POST, { body: { csv } });
+    expect(back.body).toMatchObject({ problems: [], steps: made.body.steps, lines: [2, 3] });
+  });
+
+  it("cannot lose the step a group stands at, nor go while a group is in them", async () => {
+    const short = await send(api.sequence.PUT, { id, body: { name: "Harbour order", rows: [row("s, a, t, p")] } });
+    expect(short.status).toBe(409);
+    expect(short.body.error.message).toContain("Dunes stands at step 2");
+    expect((await send(api.sequence.DELETE, { id })).status).toBe(409);
+    await send(api.group.PATCH, { id: groupId, body: { sequenceId: "phased", step: 1 } });
+    expect((await send(api.sequence.DELETE, { id })).status).toBe(204);
+    expect((await send(api.sequence.GET, { id })).status).toBe(404);
+  });
+
+  it("shipped ones stay as they are", async () => {
+    const body = { name: "Mine", rows: [row("s")] };
+    expect((await send(api.sequence.PUT, { id: "phased", body })).body.error.message).toContain("make a copy");
+    expect((await send(api.sequence.DELETE, { id: "phased" })).status).toBe(400);
+  });
+
+  it.each([
+    ["one that teaches nothing", { name: "Empty", rows: [row("")] }, /teaches nothing yet/],
+    ["one with a sound that does not exist", { name: "Odd", rows: [row("ow=/q/")] }, /cannot be read/],
+    ["one without a name", { name: " ", rows: [row("s")] }, /needs a name/],
+  ])("refuses %s", async (_, body, says) => {
+    const answer = await send(api.sequences.POST, { body });
+    expect(answer.status).toBe(400);
+    expect(answer.body.error.message).toMatch(says);
+  });
+
+  it("rows are checked without being stored: two steps that teach the same, letters that say several sounds", async () => {
+    const { body } = await send(api.check.POST, { body: { rows: [row("s a"), row("s"), row("ow")] } });
+    expect(body.problems.map((p: { fault: { code: string } }) => p.fault.code)).toEqual(["taught-twice", "ambiguous"]);
+  });
+
+  it.each([
+    ["an empty file", "", /file is empty/],
+    ["a file of something else", "name,age\nx,3\n", /no column named "spellings".*name, age/],
+  ])("a CSV reader refuses %s", async (_, csv, says) => {
+    const answer = await send(api.readCsv.POST, { body: { csv } });
+    expect(answer.status).toBe(400);
+    expect(answer.body.error.message).toMatch(says);
+  });
+
+  it("names the line of every fault in a file", async () => {
+    const csv = 'step,spellings\nfirst,"s, a"\n\nthird,"zzq"\n';
+    const { body } = await send(api.readCsv.POST, { body: { csv } });
+    expect(body.problems).toHaveLength(1);
+    expect(body.lines[body.problems[0].row]).toBe(4);
+  });
+});
