@@ -32,8 +32,8 @@ try {
   await pick(page, "Tell apart", "i as");
   await pick(page, "Second", "e as");
   await page.getByRole("button", { name: "Make a chain" }).click();
-  await page.locator("[data-word]").nth(7).waitFor();
-  await page.locator("[data-word]").nth(7).locator("button[aria-pressed]").click();
+  await page.locator("ol[aria-label=Chain] [data-word]").nth(7).waitFor();
+  await page.locator("ol[aria-label=Chain] [data-word]").nth(7).locator("button[aria-pressed]").click();
   await page.getByLabel("Or type a word").fill("mock");
   await shoot("bench");
   await page.getByLabel("Or type a word").fill("");

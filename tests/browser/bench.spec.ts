@@ -3,7 +3,9 @@ import type { Page } from "@playwright/test";
 import { alive, expect, test } from "./server.ts";
 
 const chainOf = (page: Page) =>
-  page.locator("[data-word]").evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word") ?? ""));
+  page
+    .locator(`ol[aria-label="Chain"] [data-word]`)
+    .evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word") ?? ""));
 
 async function type(page: Page, word: string) {
   await page.getByLabel("Or type a word").fill(word);
@@ -150,7 +152,7 @@ test("a word's card: from the bench by button and by key, and from the evidence"
 
 test("a request that cannot be met says why, and the chain at hand stays", async ({ page }) => {
   await page.getByRole("button", { name: "Make a chain" }).click();
-  await expect(page.locator("[data-word]")).toHaveCount(8);
+  await expect(page.locator(`ol[aria-label="Chain"] [data-word]`)).toHaveCount(8);
   const before = await chainOf(page);
   const ask = async (length: string, first: string) => {
     await page.getByLabel("Words", { exact: true }).fill(length);
@@ -168,7 +170,7 @@ test("another group, another taught set: words stay within it", async ({ page, s
   await page.goto(server.address);
   await alive(page);
   const card = page.getByRole("article", { name: "Turnstones" });
-  await expect(card.getByLabel("Taught up to")).toHaveValue("45");
+  await expect(card.getByLabel("Taught up to")).toHaveValue("46");
   await card.getByLabel("Taught up to").selectOption("10");
   await expect
     .poll(async () => (await (await page.request.get(`${server.address}/api/groups`)).json())[1].step)
@@ -176,7 +178,7 @@ test("another group, another taught set: words stay within it", async ({ page, s
   await card.getByRole("link", { name: "Make a chain" }).click();
   await alive(page);
   await page.getByRole("button", { name: "Make a chain" }).click();
-  await expect(page.locator("[data-word]")).toHaveCount(8);
+  await expect(page.locator(`ol[aria-label="Chain"] [data-word]`)).toHaveCount(8);
   await type(page, "rain");
   await expect(page.getByRole("status").filter({ hasText: "Not taught yet: ai" })).toBeVisible();
 });
@@ -187,7 +189,7 @@ test("the first screens have no accessibility faults that a checker finds", asyn
     await alive(page);
     if (path === "/bench") {
       await page.getByRole("button", { name: "Make a chain" }).click();
-      await expect(page.locator("[data-word]")).toHaveCount(8);
+      await expect(page.locator(`ol[aria-label="Chain"] [data-word]`)).toHaveCount(8);
     }
     const { violations } = await new AxeBuilder({ page }).analyze();
     expect(violations.map((v) => `${path} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);

@@ -4,7 +4,9 @@ import { alive, expect, type Server, test } from "./server.ts";
 /** The main road: plan a chain, teach it, mark it, see what was substituted, over a real database. */
 
 const words = (page: Page) =>
-  page.locator("[data-word]").evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word")));
+  page
+    .locator("ol[aria-label=Chain] [data-word]")
+    .evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word")));
 
 async function planForPlovers(page: Page, server: Server): Promise<string[]> {
   await page.goto(server.address);
@@ -17,7 +19,7 @@ async function planForPlovers(page: Page, server: Server): Promise<string[]> {
   await page.getByPlaceholder("Type letters…").fill("e as");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Make a chain" }).click();
-  await expect(page.locator("[data-word]")).toHaveCount(8);
+  await expect(page.locator("ol[aria-label=Chain] [data-word]")).toHaveCount(8);
   return (await words(page)) as string[];
 }
 

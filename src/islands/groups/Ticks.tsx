@@ -116,7 +116,6 @@ function Chip({ item, state, onPress }: { item: Item; state: ItemState; onPress:
     <button
       type="button"
       aria-pressed={state === "taught" || state === "added"}
-      aria-label={`${name}${place ? `, ${place} only` : ""}: ${STATE_WORDS[state]}`}
       title={`${name}${place ? `, at the ${place} only` : ""}`}
       data-token={item.token}
       data-state={state}
@@ -133,10 +132,16 @@ function Chip({ item, state, onPress }: { item: Item; state: ItemState; onPress:
           <span className="font-learner text-[17px]">
             {item.kind === "gpcs" ? gpcLetters(id) : id === "i" ? "I" : id}
           </span>
-          {item.kind === "gpcs" && <span className="text-[12.5px] opacity-80">{gpcName(id).split(" as in ")[1]}</span>}
-          {place && <span className="text-[12.5px] opacity-80">({place})</span>}
+          {item.kind === "gpcs" && (
+            <span className="text-[12.5px]">
+              <span className="sr-only">as in </span>
+              {gpcName(id).split(" as in ")[1]}
+            </span>
+          )}
+          {place && <span className="text-[12.5px]">({place})</span>}
         </>
       )}
+      <span className="sr-only">: {STATE_WORDS[state]}</span>
     </button>
   );
 }

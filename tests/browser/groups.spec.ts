@@ -1,0 +1,147 @@
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import AxeBuilder from "@axe-core/playwright";
+import { alive, expect, test } from "./server.ts";
+
+test.beforeEach(async ({ page, server }) => {
+  await page.goto(`${server.address}/groups`);
+  await alive(page);
+});
+
+test("hand-ticks: what is ticked decides what the bench lets in, and outlives a reload", async ({ page }) => {
+  await page.getByRole("listitem").filter({ hasText: "Plovers" }).getByRole("link", { name: "What is taught" }).click();
+  await alive(page);
+  const ng = page.getByRole("button", { name: /^ng as in ring/ });
+  await expect(ng).toHaveAttribute("data-state", "not-yet");
+  const kept = page.waitForResponse((response) => response.url().endsWith("/ticks") && response.ok());
+  await ng.click();
+  await expect(ng).toHaveAttribute("data-state", "added");
+  await kept;
+  await page.reload();
+  await alive(page);
+  await expect(ng).toHaveAttribute("data-state", "added");
+  await page.getByRole("link", { name: "Chain bench" }).click();
+  await alive(page);
+  await page.getByLabel("Or type a word").fill("ring");
+  await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
+  await page.goBack();
+  await alive(page);
+  await page.getByRole("button", { name: "Back to the step alone" }).click();
+  await expect(ng).toHaveAttribute("data-state", "not-yet");
+});
+
+test("a sequence of the school's own: copied, faults marked at once, reordered, saved, taken out as CSV and read back", async ({
+  page,
+  server,
+}) => {
+  await page.getByRole("link", { name: "Copy Short vowels first" }).click();
+  await alive(page);
+  await page.getByLabel("Name of the order").fill("Farrow Quay order");
+  const spellings = page.getByLabel("Spellings, step 3", { exact: true });
+  await spellings.fill("o, g, f, ow, ck@top");
+  await expect(page.getByText("2 things to mend before it can be saved")).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "ow says several sounds" }).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: "Save", exact: true })).toBeDisabled();
+  await spellings.fill("o, g, f, ow (snow), ck@end");
+  await expect(
+    page.getByText("ck is taught already at step 3").or(page.getByText("ow (snow) is taught already")),
+  ).not.toHaveCount(0);
+  await page.getByRole("button", { name: "Move step 2", exact: true }).focus();
+  await page.keyboard.press(" ");
+  await page.waitForTimeout(200);
+  await page.keyboard.press("ArrowUp");
+  await page.waitForTimeout(300);
+  await page.keyboard.press(" ");
+  await expect(page.getByLabel("Step, step 1", { exact: true })).toHaveValue("i n d");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await page.waitForURL(/sequences\/[0-9a-f]{8}-/);
+  await alive(page);
+  const downloading = page.waitForEvent("download");
+  await page.getByRole("link", { name: "CSV" }).click();
+  const file = join(server.folder, "order.csv");
+  await (await downloading).saveAs(file);
+  await page.goto(`${server.address}/sequences/new`);
+  await alive(page);
+  await page.getByLabel("CSV file").setInputFiles(file);
+  await expect(page.getByLabel("Spellings, step 3", { exact: true })).toHaveValue("o, g, f, ow (snow), ck@end");
+  // A spoilt file: every fault by its line, nothing lost.
+  const spoilt = join(server.folder, "spoilt.csv");
+  writeFileSync(spoilt, 'step,spellings\none,"s, a"\n\nthree,"zzq, ow (cat)"\n');
+  await page.getByLabel("CSV file").setInputFiles(spoilt);
+  await expect(page.getByText("Line 4, spellings: zzq spells no sound in English.")).toBeVisible();
+  await expect(page.getByText("Line 4, spellings: cat is not spelt with ow.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByLabel("Spellings, step 3", { exact: true })).toHaveValue("o, g, f, ow (snow), ck@end");
+});
+
+test("the school's choices change what a card says", async ({ page, server }) => {
+  const cardOf = async (word: string) => {
+    await page.goto(`${server.address}/bench`);
+    await alive(page);
+    await page.evaluate((w) => dispatchEvent(new CustomEvent("zip-step:word-card", { detail: { word: w } })), word);
+    return page.getByRole("dialog");
+  };
+  await page.getByRole("button", { name: "Southern British" }).click();
+  await expect(page.getByText("Kept", { exact: true })).toBeVisible();
+  await expect(await cardOf("bath")).toContainText("/bɑːθ/");
+  await page.goto(`${server.address}/groups`);
+  await alive(page);
+  await page.getByRole("button", { name: "General American" }).click();
+  await page.getByLabel("Your own list").fill("bath, mash");
+  await page.getByLabel("Your own list").blur();
+  await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();
+  await expect(await cardOf("bath")).toContainText("/bæθ/");
+  await page.keyboard.press("Escape");
+  await page.getByLabel("Or type a word").fill("mash");
+  await expect(page.getByText(/your own list of words to keep out/)).toBeVisible();
+});
+
+test("any word's card: press and hold in Teach without tapping it, ? with the keys, and words that are not in the list", async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/bench`);
+  await alive(page);
+  for (const word of ["pit", "pin"]) {
+    await page.getByLabel("Or type a word").fill(word);
+    await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
+    await page.keyboard.press("Enter");
+  }
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/teach/);
+  await alive(page);
+  const box = await page.locator("[data-current-word]").boundingBox();
+  if (!box) throw new Error("no word");
+  await page.mouse.move(box.x + 30, box.y + box.height / 2);
+  await page.mouse.down();
+  await expect(page.getByRole("dialog")).toContainText("3 letters");
+  await page.mouse.up();
+  // Neither the press nor the keys reach the lesson behind.
+  await page.keyboard.press(" ");
+  await expect(page.locator("[data-place]")).toHaveAttribute("data-closed", "0");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog")).toContainText("Within what is taught");
+  await page.keyboard.press("Escape");
+  const ask = (word: string) =>
+    page.evaluate((w) => dispatchEvent(new CustomEvent("zip-step:word-card", { detail: { word: w } })), word);
+  await ask("one");
+  await expect(page.getByRole("dialog")).toContainText("learnt as a whole");
+  await page.keyboard.press("Escape");
+  await ask("chab");
+  await expect(page.getByRole("dialog")).toContainText("By rule it would be read");
+  await page.keyboard.press("Escape");
+  await ask("naïve");
+  await expect(page.getByRole("alert")).toContainText("take out ï");
+});
+
+test("no accessibility faults that a checker finds", async ({ page, server }) => {
+  const group = await page.getByRole("link", { name: "What is taught" }).first().getAttribute("href");
+  for (const path of ["/groups", group ?? "", "/sequences/phased", "/sequences/new"]) {
+    await page.goto(server.address + path);
+    await alive(page);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${path} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
+  }
+});
