@@ -5,10 +5,16 @@
 
 export { refusalOf } from "./chains/allowed-words.ts";
 export { describeChain } from "./chains/describe.ts";
-export { buildGraph, type Edge, type WordGraph } from "./chains/graph.ts";
+export { checkPhonemeStep } from "./chains/ears-only-step.ts";
+export type { StepUnits } from "./chains/graph/tokens.ts";
+export { buildGraph, type Edge, edgesFrom, type WordGraph } from "./chains/graph/word-graph.ts";
+export { judgeChain } from "./chains/judge-chain.ts";
 export { judgeWord } from "./chains/judge-word.ts";
+export { bridge, ladder } from "./chains/ladder.ts";
 export { neighbours, wordsForGap } from "./chains/neighbours.ts";
-export { graphOf, planChain } from "./chains/planner.ts";
+export { graphOf } from "./chains/planner/graphs.ts";
+export { planChain } from "./chains/planner/plan-chain.ts";
+export { planLevels } from "./chains/planner/plan-levels.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
 export { type LexiconAsset, parseLexicon, readReading, writeReading } from "./lexicon/asset.ts";
 export { lexiconIn } from "./lexicon/in-accent.ts";

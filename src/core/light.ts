@@ -1,13 +1,33 @@
 /** The part of the core that needs no word list: types, tables and small functions, fit for any page. */
 
 export type { WordRefusal } from "./chains/allowed-words.ts";
-export type { ChainReport, ContrastReport } from "./chains/describe.ts";
-export type { SpellingFault, WordVerdict } from "./chains/judge-word.ts";
-export { CHANGE_POSITIONS, type ChangePosition, DEFAULT_MOVES, type Move } from "./chains/moves.ts";
+export type { ChainAim, ChainReport, ContrastReport } from "./chains/describe.ts";
+export type { WordFlag } from "./chains/flags.ts";
+export type { JudgeRequest, WordVerdict } from "./chains/judge-word.ts";
+export type { LadderRequest } from "./chains/ladder.ts";
+export { CHANGE_POSITIONS, type ChangePosition, DEFAULT_MOVES, MOVES, type Move } from "./chains/moves.ts";
 export type { GapRequest, Neighbour } from "./chains/neighbours.ts";
-export type { ChainPlan, NoChain, NoChainReason } from "./chains/planner.ts";
-export { diagnosticPower } from "./chains/power.ts";
-export { type ChainRequest, type Contrast, MAX_CHAIN_LENGTH, MIN_CHAIN_LENGTH } from "./chains/request.ts";
+export { type LeftOut, MAX_PASTED_WORDS, type PastedList, readWordList } from "./chains/paste.ts";
+export type { ChainPlan, NoChain, PlanOptions } from "./chains/planner/plan-chain.ts";
+export type { ChainLevels } from "./chains/planner/plan-levels.ts";
+export type { NamedAs, NoChainReason } from "./chains/planner/reasons.ts";
+export type { Relaxation, RelaxationKind } from "./chains/planner/relaxations.ts";
+export { chancesFor, diagnosticPower } from "./chains/power.ts";
+export {
+  CHAIN_MODES,
+  type ChainMode,
+  type ChainRequest,
+  type Contrast,
+  MAX_CHAIN_LENGTH,
+  MAX_MUST_INCLUDE,
+  MAX_PLANS,
+  MIN_CHAIN_LENGTH,
+  POSITION_PLANS,
+  type PositionPlan,
+} from "./chains/request.ts";
+export { SCORE_PARTS, type ScoreParts } from "./chains/scoring.ts";
+export { type ChainShape, DEFAULT_SHAPE, requestOf } from "./chains/shape.ts";
+export type { SpellingFault } from "./chains/spelling-fault.ts";
 export {
   type NotSingle,
   positionOf,
@@ -27,7 +47,8 @@ export { type PlantedConfusion, type SimulatedLearner, simulateReading } from ".
 export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
-export { type TileNeed, tileCount } from "./materials/tile-count.ts";
+export { type TileNeed, tileCount, tileNeeds } from "./materials/tile-count.ts";
+export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {

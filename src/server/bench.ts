@@ -14,6 +14,8 @@ export interface BenchPage {
   readonly scope: GroupScope | undefined;
   readonly chains: readonly Pick<SavedChain, "id" | "title">[];
   readonly chain: SavedChain | undefined;
+  /** A chain of another group's, to start from. */
+  readonly copyOf: SavedChain | undefined;
   readonly recent: readonly string[];
 }
 
@@ -23,13 +25,28 @@ const isUuid = (text: string) => /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.
  * Gathers the bench. Without a group in the address the first one is taken.
  * @throws AppError "not-found" when the address names a group or chain that does not exist
  */
-export async function benchPage(db: Queryable, groupId: string | null, chainId: string | null): Promise<BenchPage> {
+export async function benchPage(
+  db: Queryable,
+  groupId: string | null,
+  chainId: string | null,
+  copyId: string | null = null,
+): Promise<BenchPage> {
   const groups = await listGroups(db);
   const chain = chainId && isUuid(chainId) ? await getChain(db, chainId) : undefined;
   const wanted = chain?.groupId ?? groupId;
   const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
   if (wanted && !group) throw new AppError("not-found", "There is no such group.");
-  if (!group) return { groups, group: undefined, scope: undefined, chains: [], chain: undefined, recent: [] };
+  if (!group)
+    return { groups, group: undefined, scope: undefined, chains: [], chain: undefined, copyOf: undefined, recent: [] };
+  const copyOf = copyId && isUuid(copyId) ? await getChain(db, copyId) : undefined;
   const chains = (await listChains(db, group.id)).slice(0, 40).map(({ id, title }) => ({ id, title }));
-  return { groups, group, scope: await groupScope(db, group), chains, chain, recent: await recentWords(db, group.id) };
+  return {
+    groups,
+    group,
+    scope: await groupScope(db, group),
+    chains,
+    chain,
+    copyOf,
+    recent: await recentWords(db, group.id),
+  };
 }

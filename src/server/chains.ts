@@ -1,10 +1,11 @@
 import { randomUUID } from "node:crypto";
 import { desc, eq } from "drizzle-orm";
 import { z } from "zod";
+import type { ChainShape } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
-import { type Aim, chains } from "./db/schema.ts";
+import { type Aim, chains, chainVersions } from "./db/schema.ts";
 import { notFound } from "./errors.ts";
-import { aimField, idField, wordField } from "./fields.ts";
+import { aimField, idField, shapeField, wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 
 export interface SavedChain {
@@ -13,6 +14,7 @@ export interface SavedChain {
   readonly title: string;
   readonly words: readonly string[];
   readonly aim: Aim;
+  readonly shape: ChainShape | null;
   /** ISO 8601. */
   readonly updatedAt: string;
 }
@@ -24,16 +26,18 @@ export const newChainInput = z.object({
   title: z.string().trim().max(80, "a title has at most 80 letters").optional(),
   words: wordsField,
   aim: aimField,
+  shape: shapeField.optional(),
 });
 
 export const editChainInput = newChainInput.omit({ groupId: true });
 
-const toChain = ({ id, groupId, title, words, aim, updatedAt }: typeof chains.$inferSelect): SavedChain => ({
+const toChain = ({ id, groupId, title, words, aim, shape, updatedAt }: typeof chains.$inferSelect): SavedChain => ({
   id,
   groupId,
   title,
   words,
   aim,
+  shape,
   updatedAt: updatedAt.toISOString(),
 });
 
@@ -61,14 +65,54 @@ export async function createChain(db: Queryable, input: z.infer<typeof newChainI
   await getGroup(db, input.groupId);
   const id = randomUUID();
   const { groupId, words, aim } = input;
-  await db.insert(chains).values({ id, groupId, words, aim, title: input.title || chainTitle(words) });
+  const title = input.title || chainTitle(words);
+  await db.insert(chains).values({ id, groupId, words, aim, title, shape: toShape(input.shape) });
+  await keepVersion(db, id, title, words);
   return getChain(db, id);
 }
 
 /** @throws AppError "not-found" */
 export async function editChain(db: Queryable, id: string, input: z.infer<typeof editChainInput>): Promise<SavedChain> {
+  await getChain(db, id);
   const { words, aim } = input;
   const title = input.title || chainTitle(words);
-  await db.update(chains).set({ words, aim, title, updatedAt: new Date() }).where(eq(chains.id, id));
+  await db
+    .update(chains)
+    .set({ words, aim, title, shape: toShape(input.shape), updatedAt: new Date() })
+    .where(eq(chains.id, id));
+  await keepVersion(db, id, title, words);
   return getChain(db, id);
+}
+
+/** Fields that were not given are left out, not stored as undefined. */
+function toShape(shape: z.infer<typeof shapeField> | undefined): ChainShape | null {
+  return shape ? (JSON.parse(JSON.stringify(shape)) as ChainShape) : null;
+}
+
+/** One state in which a chain was saved. */
+export interface ChainVersion {
+  readonly id: string;
+  readonly title: string;
+  readonly words: readonly string[];
+  /** ISO 8601. */
+  readonly savedAt: string;
+}
+
+const VERSIONS_SHOWN = 50;
+
+async function keepVersion(db: Queryable, chainId: string, title: string, words: readonly string[]): Promise<void> {
+  const [last] = await listVersions(db, chainId, 1);
+  if (last && last.title === title && last.words.join(" ") === words.join(" ")) return;
+  await db.insert(chainVersions).values({ id: randomUUID(), chainId, title, words });
+}
+
+/** The states a chain was saved in, the latest first. */
+export async function listVersions(db: Queryable, chainId: string, most = VERSIONS_SHOWN): Promise<ChainVersion[]> {
+  const rows = await db
+    .select()
+    .from(chainVersions)
+    .where(eq(chainVersions.chainId, chainId))
+    .orderBy(desc(chainVersions.createdAt))
+    .limit(most);
+  return rows.map(({ id, title, words, createdAt }) => ({ id, title, words, savedAt: createdAt.toISOString() }));
 }

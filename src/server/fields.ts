@@ -1,5 +1,14 @@
 import { z } from "zod";
-import { gpcById, OUTCOMES, PATTERNS, parseTaughtGpc, phoneme } from "../core/light.ts";
+import {
+  CHAIN_MODES,
+  gpcById,
+  MOVES,
+  OUTCOMES,
+  PATTERNS,
+  POSITION_PLANS,
+  parseTaughtGpc,
+  phoneme,
+} from "../core/light.ts";
 import { AppError } from "./errors.ts";
 
 /** Fields that several endpoints share, each with its refusal in words. */
@@ -18,6 +27,29 @@ export const gpcField = z.string().refine((id) => gpcById(id) !== undefined, "is
 export const aimField = z.object({
   focus: z.array(gpcField).max(20, "at most 20 at once"),
   contrasts: z.array(z.object({ a: gpcField, b: gpcField })).max(10, "at most 10 at once"),
+});
+
+const shareField = z.number().min(0).max(1);
+const namedWordField = z.string().trim().toLowerCase().max(30, "a word has at most 30 letters");
+
+/** What was asked of a chain: kept as it was asked, even where it could not be met. */
+export const shapeField = z.object({
+  length: z.number().int().min(0).max(99),
+  locked: z.array(wordField).max(60),
+  weights: z.record(z.string(), z.number().min(0).max(10)).optional(),
+  start: namedWordField.optional(),
+  end: namedWordField.optional(),
+  mustInclude: z.array(namedWordField).max(20).optional(),
+  never: z.array(namedWordField).max(200).optional(),
+  moves: z.array(z.enum(MOVES)).max(4).optional(),
+  mode: z.enum(CHAIN_MODES).optional(),
+  nonsenseShare: shareField.optional(),
+  positions: z.enum(POSITION_PLANS).optional(),
+  longestRun: z.number().int().min(1).max(30).optional(),
+  rarest: z.literal([1, 2, 3, 4, 5]).optional(),
+  tiles: z.record(z.string(), z.number().int().min(0).max(99)).optional(),
+  closed: z.boolean().optional(),
+  reachPower: z.object({ atLeast: shareField, share: shareField.optional() }).optional(),
 });
 
 /** A correspondence with, perhaps, the place it is taught for: `"ck=k@end"`. */

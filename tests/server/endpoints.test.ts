@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { send } from "./send.ts";
+import { type Answer, send } from "./send.ts";
 
 /** The endpoints themselves, called as the server calls them, over a real PGlite in a folder of its own. */
 const folder = mkdtempSync(join(tmpdir(), "zip-step-"));

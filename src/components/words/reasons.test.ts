@@ -11,7 +11,8 @@ import {
   taughtAt,
   tileCount,
 } from "../../core/index.ts";
-import { noChainWords, notTaughtWords, stepSentence, verdictWords } from "./reasons.ts";
+import { noChainWords } from "./chain-words.ts";
+import { notTaughtWords, stepSentence, verdictWords } from "./reasons.ts";
 
 const SHORT = SEQUENCES[0] as Sequence;
 

@@ -1,7 +1,6 @@
 import type {
   ChangePosition,
   Missing,
-  NoChainReason,
   Pattern,
   SpellingFault,
   StepCheck,
@@ -10,7 +9,7 @@ import type {
   WordRefusal,
   WordVerdict,
 } from "../../core/light.ts";
-import { gpcLetters, soundName } from "./sounds.ts";
+import { soundName } from "./sounds.ts";
 
 /** The words for the reasons the core gives. One function a kind; nothing here decides anything. */
 
@@ -150,29 +149,17 @@ export function faultWords(fault: SpellingFault): string {
 /** The first thing wrong with a typed word, or what is right about it. */
 export function verdictWords(verdict: WordVerdict): string {
   if ("fault" in verdict) return faultWords(verdict.fault);
-  if (verdict.refusal) return refusalWords(verdict.refusal);
+  if (verdict.refusal) {
+    const alike = verdict.soundsLike.slice(0, 3).join(", ");
+    return alike === "" ? refusalWords(verdict.refusal) : `Not in the word list. It sounds like ${alike}.`;
+  }
+  if (verdict.tilesMissing) return "The box has not the tiles for it.";
   if (verdict.repeated) return "Already in this chain.";
   if (verdict.stepBefore && !verdict.stepBefore.single)
     return `From the word before: ${stepReasonWords(verdict.stepBefore.reason)}.`;
   if (verdict.stepAfter && !verdict.stepAfter.single)
     return `To the word after: ${stepReasonWords(verdict.stepAfter.reason)}.`;
   const step = verdict.stepBefore ?? verdict.stepAfter;
-  return `Fits${step ? `: ${stepSentence(step)}` : ""}${verdict.twoReadings ? " · can be said in two ways" : ""}`;
-}
-
-export function noChainWords(reason: NoChainReason): string {
-  switch (reason.code) {
-    case "length-out-of-range":
-      return `A chain has ${reason.min} to ${reason.max} words. Choose a number in between.`;
-    case "start-word-refused":
-      return `The chain cannot start with ${reason.refusal.word}. ${refusalWords(reason.refusal)}`;
-    case "start-word-alone":
-      return `No taught word is one change away from ${reason.word}. Start with another word, or leave the start open.`;
-    case "too-few-words":
-      return `Only ${reason.words} words can be made from what is taught so far. Make the chain shorter or move the group on.`;
-    case "aim-not-taught":
-      return `Not taught at this step: ${reason.gpcs.map(gpcLetters).join(", ")}. Take it out of the aim or move the group on.`;
-    case "no-chain-of-length":
-      return `The longest chain found has ${reason.longest} words. Make it shorter${reason.longest < 3 ? ", or start with another word" : ""}.`;
-  }
+  const remarks = `${verdict.twoReadings ? " · can be said in two ways" : ""}${verdict.nonsense ? " · a nonsense word" : ""}`;
+  return `Fits${step ? `: ${stepSentence(step)}` : ""}${remarks}`;
 }

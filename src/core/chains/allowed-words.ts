@@ -16,14 +16,21 @@ type Rules = Pick<ChainRequest, "taught" | "never" | "allowNotEverySchool">;
  * Says why a spelling may not be shown to this group, or undefined when it may.
  *
  * @param word lower case, as `normaliseSpelling` gives it
+ * @param by "ears-only": nothing is read, so that it need not be decodable
  */
-export function refusalOf(word: string, rules: Rules, lexicon: Lexicon): WordRefusal | undefined {
+export function refusalOf(
+  word: string,
+  rules: Rules,
+  lexicon: Lexicon,
+  by: "taught" | "ears-only" = "taught",
+): WordRefusal | undefined {
   if (rules.never?.includes(word)) return { code: "never-list", word };
   const unsuitable = lexicon.unsuitable(word);
   if (unsuitable && (unsuitable.level === "never" || !rules.allowNotEverySchool))
     return { code: "unsuitable", word, level: unsuitable.level };
   const entry = lexicon.get(word);
   if (!entry) return { code: lexicon.unsplittable(word) ? "unsplittable" : "not-in-list", word };
+  if (by === "ears-only") return undefined;
   const judged = checkDecodable(word, rules.taught, lexicon);
   if (!judged.decodable || judged.learntWhole) {
     const missing = judged.learntWhole

@@ -1,12 +1,16 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import type { Lexicon } from "../lexicon/lexicon.ts";
+import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
+import { decode } from "../spelling/decode/decode.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import { CHANGE_POSITIONS, type ChangePosition } from "./moves.ts";
+import { checkPhonemeStep } from "./ears-only-step.ts";
+import { flagsOf, type WordFlag } from "./flags.ts";
+import type { ChangePosition, Move } from "./moves.ts";
+import { nonsenseEntry } from "./planner/candidates.ts";
 import { diagnosticPower } from "./power.ts";
-import type { Contrast } from "./request.ts";
+import type { ChainMode, Contrast } from "./request.ts";
 import { checkStep } from "./step-check.ts";
 import type { StepCheck } from "./step-compare.ts";
 
@@ -22,61 +26,133 @@ export interface ContrastReport extends Contrast {
 /** Everything a screen shows of a chain: recomputed from its words, never stored. */
 export interface ChainReport {
   readonly words: readonly string[];
-  /** One a word; undefined where a word is not in the list. */
+  /** One a word; undefined where a word is not in the list and cannot be read by rule. */
   readonly readings: readonly (Segmentation | undefined)[];
   /** `steps[k]` is the step from word k to word k+1. */
   readonly steps: readonly StepCheck[];
+  /** The step from the last word back to the first, for chains of three words and more. */
+  readonly closing: StepCheck | undefined;
+  readonly flags: readonly (readonly WordFlag[])[];
   readonly positions: Readonly<Record<ChangePosition, number>>;
   readonly focusChances: number;
   readonly contrasts: readonly ContrastReport[];
+  /** The lowest power of its contrasts: every confusion would show with at least this probability. 0 without contrasts. */
+  readonly power: number;
+}
+
+/** What a chain is looked at for. */
+export interface ChainAim {
+  readonly focus: readonly string[];
+  readonly contrasts: readonly Contrast[];
+  /** The word list's own when not given. */
+  readonly accent?: AccentSettings;
+  readonly mode?: ChainMode;
+  readonly moves?: readonly Move[];
+  readonly recent?: readonly string[];
+  /** How often a learner who confuses a pair takes one for the other, 0 to 1; half by default. */
+  readonly powerShare?: number;
 }
 
 /** Looks a chain over: the steps, where they fall, and what chances it gives. */
-export function describeChain(
+export function describeChain(words: readonly string[], aim: ChainAim, list: Lexicon = shippedLexicon()): ChainReport {
+  const lexicon = lexiconIn(list, aim.accent ?? list.accent);
+  return describe(
+    words,
+    words.map((word) => entryOf(word, lexicon)),
+    aim,
+    lexicon,
+  );
+}
+
+/** The same for words whose entries are at hand, nonsense words among them. */
+export function describeEntries(entries: readonly LexiconWord[], aim: ChainAim, lexicon: Lexicon): ChainReport {
+  return describe(
+    entries.map(({ word }) => word),
+    entries,
+    aim,
+    lexicon,
+  );
+}
+
+/** A listed word, or a nonsense word as it is read by rule; undefined for what may not be shown or cannot be read. */
+export function entryOf(word: string, lexicon: Lexicon): LexiconWord | undefined {
+  const spelling = normaliseSpelling(word);
+  const entry = lexicon.get(spelling);
+  if (entry) return entry;
+  if (lexicon.unsplittable(spelling) || lexicon.unsuitable(spelling)) return undefined;
+  const reading = decode(spelling);
+  return reading && nonsenseEntry(spelling, reading);
+}
+
+function describe(
   words: readonly string[],
-  aim: {
-    readonly focus: readonly string[];
-    readonly contrasts: readonly Contrast[];
-    /** The word list's own when not given. */
-    readonly accent?: AccentSettings;
-  },
-  list: Lexicon = shippedLexicon(),
+  entries: readonly (LexiconWord | undefined)[],
+  aim: ChainAim,
+  lexicon: Lexicon,
 ): ChainReport {
-  const accent = aim.accent ?? list.accent;
-  const lexicon = lexiconIn(list, accent);
-  const keyOf = (id: string) => keyOfGpc(id, accent);
-  const steps = words.slice(1).map((word, k) => checkStep(words[k] as string, word, {}, lexicon));
+  const { accent } = lexicon;
+  const between = (from: number, to: number) => stepBetween(words, entries, from, to, aim, lexicon);
+  const steps = words.slice(1).map((_, k) => between(k, k + 1));
   // The reading shown is the one the steps are about, so that letters and clasp agree.
-  const readings = words.map((word, k) => {
+  const readings = entries.map((entry, k) => {
     const [before, after] = [steps[k - 1], steps[k]];
     if (before?.single) return before.to;
     if (after?.single) return after.from;
-    return lexicon.get(word)?.readings[0];
+    return entry?.readings[0];
   });
   const positions: Record<ChangePosition, number> = { initial: 0, medial: 0, final: 0 };
   for (const step of steps) if (step.single) positions[step.position]++;
+  const keyOf = (id: string) => keyOfGpc(id, accent);
   const holding = (keys: ReadonlySet<string>) =>
     readings.filter((reading) => reading?.units.some((unit) => keys.has(unitKey(unit, accent)))).length;
+  const contrasts = aim.contrasts.map((contrast): ContrastReport => {
+    const [a, b] = [keyOf(contrast.a), keyOf(contrast.b)];
+    const chances = holding(new Set([a, b]));
+    const minimalSteps = steps.filter((step) => {
+      if (!step.single || !step.oldUnit || !step.newUnit) return false;
+      const [x, y] = [unitKey(step.oldUnit, accent), unitKey(step.newUnit, accent)];
+      return (x === a && y === b) || (x === b && y === a);
+    }).length;
+    return { ...contrast, chances, minimalSteps, power: diagnosticPower(chances, aim.powerShare) };
+  });
+  const recent = new Set(aim.recent);
   return {
     words,
     readings,
     steps,
+    closing: words.length >= 3 ? between(words.length - 1, 0) : undefined,
+    flags: entries.map((entry, k) =>
+      entry
+        ? flagsOf(
+            entry,
+            [words[k - 1], words[k + 1]],
+            { recent, isNonsense: lexicon.get(entry.word) === undefined },
+            lexicon,
+          )
+        : [],
+    ),
     positions,
     focusChances: holding(new Set(aim.focus.map(keyOf))),
-    contrasts: aim.contrasts.map((contrast) => {
-      const [a, b] = [keyOf(contrast.a), keyOf(contrast.b)];
-      const chances = holding(new Set([a, b]));
-      const minimalSteps = steps.filter((step) => {
-        if (!step.single || !step.oldUnit || !step.newUnit) return false;
-        const [x, y] = [unitKey(step.oldUnit, accent), unitKey(step.newUnit, accent)];
-        return (x === a && y === b) || (x === b && y === a);
-      }).length;
-      return { ...contrast, chances, minimalSteps, power: diagnosticPower(chances) };
-    }),
+    contrasts,
+    power: contrasts.length === 0 ? 0 : Math.min(...contrasts.map(({ power }) => power)),
   };
 }
 
-/** Where changes fall, as a plain list: for a balance strip. */
-export function positionCounts(report: ChainReport): number[] {
-  return CHANGE_POSITIONS.map((position) => report.positions[position]);
+function stepBetween(
+  words: readonly string[],
+  entries: readonly (LexiconWord | undefined)[],
+  from: number,
+  to: number,
+  { mode, moves }: ChainAim,
+  lexicon: Lexicon,
+): StepCheck {
+  // A listed word is given by its spelling, so that its other readings are tried; a nonsense word as it is read.
+  const side = (k: number): string | Segmentation => {
+    const entry = entries[k];
+    return entry && lexicon.get(entry.word) === undefined ? entry.readings[0] : (words[k] as string);
+  };
+  const options = moves ? { moves } : {};
+  return mode === "ears-only"
+    ? checkPhonemeStep(side(from), side(to), options, lexicon)
+    : checkStep(side(from), side(to), options, lexicon);
 }

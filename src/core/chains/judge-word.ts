@@ -1,21 +1,27 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
+import { wordsSounding } from "../lexicon/sound-alikes.ts";
+import { judgeNonsense, type NonsenseVerdict } from "../nonsense/judge-nonsense.ts";
 import { hasTwoReadings } from "../scope/decodable.ts";
+import { decode } from "../spelling/decode/decode.ts";
 import { refusalOf, type WordRefusal } from "./allowed-words.ts";
+import { entryOf } from "./describe.ts";
+import { checkPhonemeStep } from "./ears-only-step.ts";
+import { bridge } from "./ladder.ts";
 import type { GapRequest } from "./neighbours.ts";
+import { fitsTheBox, isEarsOnly } from "./planner/candidates.ts";
+import { faultOf, type SpellingFault } from "./spelling-fault.ts";
 import { checkStep } from "./step-check.ts";
 import type { StepCheck } from "./step-compare.ts";
 
-/** The longest spelling worth looking at: no English word of the list comes near. */
-const LONGEST_SPELLING = 30;
+/** A bridge of more words is no mend but another chain. */
+const LONGEST_BRIDGE = 4;
 
-/** What is wrong with what was typed, before it is even looked up. */
-export type SpellingFault =
-  | { readonly code: "empty" }
-  | { readonly code: "too-long"; readonly longest: number }
-  | { readonly code: "several-words" }
-  | { readonly code: "not-letters"; readonly characters: string };
+export interface JudgeRequest extends GapRequest {
+  /** Nonsense words may stand in the chain. */
+  readonly allowNonsense?: boolean;
+}
 
 export type WordVerdict =
   | { readonly ok: false; readonly fault: SpellingFault }
@@ -24,43 +30,76 @@ export type WordVerdict =
       readonly word: string;
       /** Why the group may not be shown it. */
       readonly refusal?: WordRefusal;
+      /** For a spelling that is no word: listed words that sound so (kat: cat). */
+      readonly soundsLike: readonly string[];
+      /** For a spelling that is no word: whether it would do as a nonsense word. */
+      readonly nonsense?: NonsenseVerdict;
       /** Already in the chain. */
       readonly repeated: boolean;
       readonly twoReadings: boolean;
+      /** The box has not the tiles for it. */
+      readonly tilesMissing: boolean;
       readonly stepBefore?: StepCheck;
       readonly stepAfter?: StepCheck;
+      /** Words that would mend the step, where it is not a single one and a few words do. */
+      readonly bridgeBefore?: readonly string[];
+      readonly bridgeAfter?: readonly string[];
     };
 
 /**
  * Judges a word that a teacher types for a gap: is it a word, may this group be shown it, and is it one
  * step from both neighbours? Every part of the answer is given, not only the first fault.
  */
-export function judgeWord(typed: string, gap: GapRequest, list: Lexicon = shippedLexicon()): WordVerdict {
+export function judgeWord(typed: string, gap: JudgeRequest, list: Lexicon = shippedLexicon()): WordVerdict {
   const lexicon = lexiconIn(list, gap.taught.accent);
   const word = normaliseSpelling(typed);
   const fault = faultOf(word);
   if (fault) return { ok: false, fault };
-  const refusal = refusalOf(word, gap, lexicon);
-  const entry = lexicon.get(word);
+  const found = refusalOf(word, gap, lexicon, isEarsOnly(gap) ? "ears-only" : "taught");
+  const nonsense = found?.code === "not-in-list" ? judgeNonsense(word, gap.taught, lexicon) : undefined;
+  const refusal = nonsense?.ok && gap.allowNonsense ? undefined : found;
+  const entry = entryOf(word, lexicon);
   const repeated = gap.taken?.includes(word) ?? false;
-  const stepBefore = entry && gap.before !== undefined ? checkStep(gap.before, word, {}, lexicon) : undefined;
-  const stepAfter = entry && gap.after !== undefined ? checkStep(word, gap.after, {}, lexicon) : undefined;
-  const ok = !refusal && !repeated && stepBefore?.single !== false && stepAfter?.single !== false;
+  const between = (from: string, to: string) => {
+    const [a, b] = [stepSide(from, lexicon), stepSide(to, lexicon)];
+    const options = gap.moves ? { moves: gap.moves } : {};
+    return isEarsOnly(gap) ? checkPhonemeStep(a, b, options, lexicon) : checkStep(a, b, options, lexicon);
+  };
+  const isWord = entry !== undefined && (found?.code !== "not-in-list" || nonsense?.ok === true);
+  const stepBefore = isWord && gap.before !== undefined ? between(gap.before, word) : undefined;
+  const stepAfter = isWord && gap.after !== undefined ? between(word, gap.after) : undefined;
+  const tilesMissing = entry !== undefined && !fitsTheBox(entry, gap);
+  const ok = !refusal && !repeated && !tilesMissing && stepBefore?.single !== false && stepAfter?.single !== false;
+  const mend = (step: StepCheck | undefined, from: string | undefined, to: string | undefined) => {
+    if (refusal || repeated || step?.single !== false || from === undefined || to === undefined) return undefined;
+    const words = bridge(from, to, { ...gap, taken: [...(gap.taken ?? []), word] }, lexicon);
+    return words && words.length > 0 && words.length <= LONGEST_BRIDGE ? words : undefined;
+  };
+  const bridgeBefore = mend(stepBefore, gap.before, word);
+  const bridgeAfter = mend(stepAfter, word, gap.after);
   return {
     ok,
     word,
     ...(refusal && { refusal }),
+    soundsLike: found?.code === "not-in-list" ? soundsLike(word, lexicon) : [],
+    ...(nonsense && { nonsense }),
     repeated,
     twoReadings: entry ? hasTwoReadings(entry) : false,
+    tilesMissing,
     ...(stepBefore && { stepBefore }),
     ...(stepAfter && { stepAfter }),
+    ...(bridgeBefore && { bridgeBefore }),
+    ...(bridgeAfter && { bridgeAfter }),
   };
 }
 
-function faultOf(word: string): SpellingFault | undefined {
-  if (word === "") return { code: "empty" };
-  if (word.length > LONGEST_SPELLING) return { code: "too-long", longest: LONGEST_SPELLING };
-  if (/\s/.test(word)) return { code: "several-words" };
-  const odd = [...new Set(word.replace(/[a-z]/g, ""))].join("");
-  return odd === "" ? undefined : { code: "not-letters", characters: odd };
+/** A listed word by its spelling, so that its other readings are tried; a nonsense word as it is read. */
+function stepSide(word: string, lexicon: Lexicon) {
+  const spelling = normaliseSpelling(word);
+  return lexicon.get(spelling) ? spelling : (entryOf(spelling, lexicon)?.readings[0] ?? spelling);
+}
+
+function soundsLike(word: string, lexicon: Lexicon): readonly string[] {
+  const reading = decode(word);
+  return reading ? wordsSounding(reading, lexicon).filter((other) => !lexicon.unsuitable(other)) : [];
 }

@@ -1,14 +1,16 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
-import { keyOfGpc } from "../spelling/unit-key.ts";
-import { plannable } from "./allowed-words.ts";
-import type { Edge, WordGraph } from "./graph.ts";
-import type { ChangePosition, Move } from "./moves.ts";
-import { graphOf } from "./planner.ts";
+import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { entryOf } from "./describe.ts";
+import { type Edge, edgesFrom, type WordGraph } from "./graph/word-graph.ts";
+import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
+import { isCandidate, isEarsOnly } from "./planner/candidates.ts";
+import { graphOf } from "./planner/graphs.ts";
 import type { ChainRequest } from "./request.ts";
+import { checkReadings } from "./step-compare.ts";
 
 /** A word that could stand in a gap. */
 export interface Neighbour {
@@ -19,18 +21,36 @@ export interface Neighbour {
   /** Ids of the contrasts this step tells apart, and of focus correspondences it brings. */
   readonly aims: readonly string[];
   readonly band: number;
+  /** True when the change falls in another place than the one before it. */
+  readonly movesOn: boolean;
+  readonly usedLately: boolean;
   /** Empty for a word that fits today; what is missing for one that will soon. */
   readonly missing: readonly Missing[];
 }
 
 export interface GapRequest
-  extends Pick<ChainRequest, "taught" | "focus" | "contrasts" | "recent" | "never" | "allowNotEverySchool"> {
+  extends Pick<
+    ChainRequest,
+    | "taught"
+    | "focus"
+    | "contrasts"
+    | "recent"
+    | "never"
+    | "allowNotEverySchool"
+    | "moves"
+    | "mode"
+    | "rarest"
+    | "tiles"
+    | "taps"
+  > {
   /** The word before the gap, if there is one. */
   readonly before?: string;
   /** The word after the gap, if there is one. */
   readonly after?: string;
   /** Words already in the chain: not offered again. */
   readonly taken?: readonly string[];
+  /** Where the change before the gap falls: one that falls elsewhere is worth a little more. */
+  readonly lastPosition?: ChangePosition;
 }
 
 /** How many words that are nearly taught are offered, so that a teacher sees what comes next. */
@@ -44,34 +64,64 @@ const NOT_YET_SHOWN = 3;
  */
 export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon()): Neighbour[] {
   const lexicon = lexiconIn(list, request.taught.accent);
-  const graph = graphOf(lexicon);
-  const before = indexOf(request.before, graph);
-  const after = indexOf(request.after, graph);
-  const from = before ?? after;
-  if (from === undefined) return [];
+  const graph = graphOf(lexicon, isEarsOnly(request) ? "phonemes" : "graphemes");
+  const moves = request.moves ?? DEFAULT_MOVES;
+  const [first, second] = request.before === undefined ? [request.after, undefined] : [request.before, request.after];
+  if (first === undefined) return [];
+  // Seen from the word after the gap every step runs the other way.
+  const out = (word: string, towards: boolean) =>
+    stepsOutOf(word, graph, towards ? moves : moves.map(opposite), lexicon);
+  const reachable = second === undefined ? undefined : new Set(out(second, false).map(({ to }) => to));
   const taken = new Set([...(request.taken ?? []), request.before, request.after]);
-  const reachable =
-    before !== undefined && after !== undefined
-      ? new Set((graph.edges[after] as readonly Edge[]).map((edge) => edge.to))
-      : undefined;
+  const full: ChainRequest = { length: 3, seed: 0, ...request };
   const fits: { neighbour: Neighbour; worth: number }[] = [];
   const soon: { neighbour: Neighbour; worth: number }[] = [];
-  for (const edge of graph.edges[from] as readonly Edge[]) {
+  for (const edge of out(first, request.before !== undefined)) {
     const entry = graph.words[edge.to];
     if (!entry || taken.has(entry.word) || (reachable && !reachable.has(edge.to))) continue;
     const aims = aimsOf(edge, request, lexicon.accent);
-    const worth = entry.zipf + 3 * aims.length - (request.recent?.includes(entry.word) ? 3 : 0);
-    const neighbour = { word: entry.word, kind: edge.kind, position: edge.position, aims, band: entry.band };
-    if (plannable(entry, request, lexicon)) {
+    const usedLately = request.recent?.includes(entry.word) ?? false;
+    const movesOn = request.lastPosition !== undefined && request.lastPosition !== edge.position;
+    const worth = entry.zipf + 3 * aims.length + (movesOn ? 0.5 : 0) - (usedLately ? 3 : 0);
+    const neighbour = {
+      word: entry.word,
+      kind: edge.kind,
+      position: edge.position,
+      aims,
+      band: entry.band,
+      movesOn,
+      usedLately,
+    };
+    const showable = !request.never?.includes(entry.word);
+    if (showable && isCandidate(entry, full, lexicon)) {
       fits.push({ neighbour: { ...neighbour, missing: [] }, worth });
       continue;
     }
+    if (!showable || entry.suitability !== "suitable" || isEarsOnly(request)) continue;
     const { missing } = checkDecodable(entry.word, request.taught, lexicon);
-    const showable = entry.suitability === "suitable" && !request.never?.includes(entry.word);
-    if (missing.length === 1 && showable) soon.push({ neighbour: { ...neighbour, missing }, worth });
+    if (missing.length === 1) soon.push({ neighbour: { ...neighbour, missing }, worth });
   }
   const byWorth = (x: { worth: number }, y: { worth: number }) => y.worth - x.worth;
   return [...fits.sort(byWorth), ...soon.sort(byWorth).slice(0, NOT_YET_SHOWN)].map(({ neighbour }) => neighbour);
+}
+
+const OPPOSITE: Readonly<Record<Move, Move>> = { change: "change", add: "take-away", "take-away": "add", swap: "swap" };
+const opposite = (move: Move) => OPPOSITE[move];
+
+/** The steps out of a word of the graph, or out of a nonsense word, which is compared with every word. */
+function stepsOutOf(word: string, graph: WordGraph, moves: readonly Move[], lexicon: Lexicon): Edge[] {
+  const node = graph.indexOf.get(normaliseSpelling(word));
+  if (node !== undefined) return edgesFrom(graph, node, moves);
+  const from = graph.by === "graphemes" ? entryOf(word, lexicon)?.readings[0] : undefined;
+  if (!from) return [];
+  const { accent } = lexicon;
+  return graph.words.flatMap((entry: LexiconWord, to): Edge[] => {
+    const step = checkReadings(from, entry.readings[0], { moves, accent });
+    if (!step.single) return [];
+    const keyOf = (unit: typeof step.oldUnit) => unit && unitKey(unit, accent);
+    const { kind, position, oldUnit, newUnit } = step;
+    return [{ to, kind, position, oldKey: keyOf(oldUnit), newKey: keyOf(newUnit) }];
+  });
 }
 
 /** Every legal next word after this one, by position, best first. */
@@ -81,10 +131,6 @@ export function neighbours(
   lexicon: Lexicon = shippedLexicon(),
 ): Neighbour[] {
   return wordsForGap({ ...request, before: word }, lexicon).filter(({ missing }) => missing.length === 0);
-}
-
-function indexOf(word: string | undefined, graph: WordGraph): number | undefined {
-  return word === undefined ? undefined : graph.indexOf.get(normaliseSpelling(word));
 }
 
 function aimsOf(edge: Edge, request: Pick<GapRequest, "focus" | "contrasts">, accent: AccentSettings): string[] {

@@ -6,7 +6,18 @@
  * @param share 0 to 1; half by default
  */
 export function diagnosticPower(chances: number, share = 0.5): number {
+  if (chances < 2) return 0;
   const none = (1 - share) ** chances;
   const exactlyOne = chances * share * (1 - share) ** (chances - 1);
-  return chances < 2 ? 0 : 1 - none - exactlyOne;
+  return 1 - none - exactlyOne;
+}
+
+/** Chances beyond which no chain goes. */
+const MOST_CHANCES = 60;
+
+/** The fewest chances that reach a power, or undefined when none do (a share of 0, a power of 1). */
+export function chancesFor(power: number, share = 0.5): number | undefined {
+  for (let chances = 2; chances <= MOST_CHANCES; chances++)
+    if (diagnosticPower(chances, share) >= power) return chances;
+  return undefined;
 }

@@ -1,4 +1,7 @@
+import type { FrequencyBand } from "../lexicon/lexicon.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
+import type { TapSettings } from "../spelling/taps.ts";
+import type { Move } from "./moves.ts";
 
 /** Two correspondences a learner is to tell apart, as GPC ids (`"i=ɪ"`, `"e=e"`). */
 export interface Contrast {
@@ -8,22 +11,70 @@ export interface Contrast {
 
 export const MIN_CHAIN_LENGTH = 3;
 export const MAX_CHAIN_LENGTH = 30;
+export const MAX_PLANS = 5;
+/** More words that must come in are laid down by hand, with `fixed`. */
+export const MAX_MUST_INCLUDE = 6;
+
+/** What the chain is for: read aloud; built by ear with tiles; or heard only, where letters do not matter. */
+export type ChainMode = "reading" | "building" | "ears-only";
+export const CHAIN_MODES: readonly ChainMode[] = ["reading", "building", "ears-only"];
+
+/**
+ * How the place of the change moves through the chain: anyhow; beginnings first, then endings, then middles;
+ * never twice in the same place; the vowel is held; only the vowel changes.
+ */
+export type PositionPlan = "any" | "beginnings-endings-middles" | "alternate" | "hold-the-vowel" | "only-the-vowel";
+export const POSITION_PLANS: readonly PositionPlan[] = [
+  "any",
+  "beginnings-endings-middles",
+  "alternate",
+  "hold-the-vowel",
+  "only-the-vowel",
+];
 
 export interface ChainRequest {
   readonly taught: TaughtSet;
-  /** Number of words, 3 to 30. */
+  /** Number of words, 3 to 30. With `reachPower`, the most words it may take. */
   readonly length: number;
   /** GPC ids the chain should meet as often as it can. */
   readonly focus: readonly string[];
   readonly contrasts: readonly Contrast[];
-  /** First word, if the teacher wants one. */
+  /** How much each aim counts, by GPC id or `"a/b"`; 1 where nothing is said. */
+  readonly weights?: Readonly<Record<string, number>>;
+  /** First and last word, if the teacher wants one. */
   readonly start?: string;
-  /** Words used lately: passed over where another will do. */
+  readonly end?: string;
+  /** Words that have to come in, wherever. */
+  readonly mustInclude?: readonly string[];
+  /** Words laid down in their places; undefined where a word is to be found. As long as the chain, or shorter. */
+  readonly fixed?: readonly (string | undefined)[];
+  /** Moves that count as one step; swap is not among them unless asked for. */
+  readonly moves?: readonly Move[];
+  /** Reading by default. */
+  readonly mode?: ChainMode;
+  /** Largest share of nonsense words, 0 to 1; 1 is nonsense only. */
+  readonly nonsenseShare?: number;
+  readonly positions?: PositionPlan;
+  /** The longest run of changes in one place; no limit when not given. */
+  readonly longestRun?: number;
+  /** The rarest frequency band let in, 1 to 5; 5 by default (3 for ears-only). */
+  readonly rarest?: FrequencyBand;
+  /** Words used lately: left out where a chain can be made without them, otherwise used last and flagged. */
   readonly recent?: readonly string[];
   /** Words that may not appear at all (the school's own never-list). */
   readonly never?: readonly string[];
   /** Lets in words that not every school wants; words that are never suitable stay out. */
   readonly allowNotEverySchool?: boolean;
+  /** Number of each tile in the box; tiles that are not named are not there. No limit when not given. */
+  readonly tiles?: Readonly<Record<string, number>>;
+  /** What the school keeps together on one tile or tap. */
+  readonly taps?: TapSettings;
+  /** The last word is one step from the first. */
+  readonly closed?: boolean;
+  /** The shortest chain that shows every contrast with this probability, 0 to 1. */
+  readonly reachPower?: { readonly atLeast: number; readonly share?: number };
+  /** An easier or a harder twin for half of a group. */
+  readonly level?: "easier" | "harder";
   /** Same seed, same answer. */
   readonly seed: number;
   /** How many different chains to return, 1 to 5. */

@@ -4,14 +4,17 @@ import { segmentations } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
+import { type TapSettings, tapsOf } from "../spelling/taps.ts";
 import { DEFAULT_MOVES, type Move } from "./moves.ts";
-import { checkReadings, notSingle, type StepCheck } from "./step-compare.ts";
+import { checkReadings, notSingle, type SingleStep, type StepCheck } from "./step-compare.ts";
 
 export interface StepOptions {
   /** Moves that count as one step; swap is not among them unless asked for. */
   readonly moves?: readonly Move[];
   /** The accent in which sounds are compared; the word list's own when not given. */
   readonly accent?: AccentSettings;
+  /** What the school keeps together: the step then says which tile changes (pan → pam: an becomes am). */
+  readonly taps?: TapSettings;
 }
 
 /**
@@ -42,8 +45,19 @@ export function checkStep(
   for (const x of sides[0]?.readings ?? [])
     for (const y of sides[1]?.readings ?? []) {
       const check = checkReadings(x, y, { moves, accent });
-      if (check.single) return check;
+      if (check.single) return options.taps ? withTiles(check, options.taps) : check;
       first ??= check;
     }
   return first as StepCheck;
+}
+
+/** Names the tile that changes where a school keeps units together; one grapheme changes all the same. */
+function withTiles(step: SingleStep, taps: TapSettings): SingleStep {
+  const tileAt = (word: Segmentation) => {
+    const tap = tapsOf(word, taps).find((units) => units.includes(Math.min(step.index, word.units.length - 1)));
+    return tap ? { size: tap.length, text: tap.map((k) => word.units[k]?.grapheme ?? "").join("") } : undefined;
+  };
+  const [before, after] = [tileAt(step.from), tileAt(step.to)];
+  if (!before || !after || (before.size === 1 && after.size === 1)) return step;
+  return { ...step, keptTogether: { old: before.text, new: after.text } };
 }

@@ -16,6 +16,8 @@ export interface SingleStep {
   readonly oldUnit?: Unit;
   /** The unit that came, if one did. */
   readonly newUnit?: Unit;
+  /** Under a school's settings: what is kept together around the change, before and after (`an`, `am`). */
+  readonly keptTogether?: { readonly old: string; readonly new: string };
   readonly from: Segmentation;
   readonly to: Segmentation;
 }

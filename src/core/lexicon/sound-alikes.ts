@@ -1,4 +1,5 @@
 import { soundsOf } from "../spelling/said.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
 import type { Lexicon } from "./lexicon.ts";
 
 const BY_SOUND = new WeakMap<Lexicon, Map<string, string[]>>();
@@ -17,6 +18,23 @@ function bySound(lexicon: Lexicon): Map<string, string[]> {
     BY_SOUND.set(lexicon, map);
   }
   return map;
+}
+
+/** Words of the list that sound like a reading, commonest first. */
+export function wordsSounding(reading: Segmentation, lexicon: Lexicon): readonly string[] {
+  return bySound(lexicon).get(soundsOf(reading, lexicon.accent)) ?? [];
+}
+
+const WITH_ALIKES = new WeakMap<Lexicon, ReadonlySet<string>>();
+
+/** True for a word that another one of the list sounds like. */
+export function hasSoundAlike(word: string, lexicon: Lexicon): boolean {
+  let words = WITH_ALIKES.get(lexicon);
+  if (!words) {
+    words = new Set([...bySound(lexicon).values()].filter((alike) => alike.length > 1).flat());
+    WITH_ALIKES.set(lexicon, words);
+  }
+  return words.has(word);
 }
 
 /** Other words of the list that sound the same (sail, sale), commonest first. */

@@ -29,7 +29,7 @@ export type NonsenseShape = "VC" | "CV" | "CVC" | "CCVC" | "CVCC" | "CCVCC";
 
 export interface NonsenseRequest {
   readonly taught: TaughtSet;
-  /** 1 to 100. */
+  /** 1 to 500. */
   readonly count: number;
   /** Same seed, same words. */
   readonly seed: number;
@@ -46,9 +46,10 @@ export interface NonsenseWord {
   readonly syllableOf?: string;
 }
 
-const MOST = 100;
-/** Draws without a new word before the supply counts as used up. */
-const PATIENCE = 4000;
+const MOST = 500;
+/** Draws a word asked for, and at least, before the supply counts as used up. */
+const PATIENCE = 40;
+const LEAST_PATIENCE = 2000;
 /** A second reading this much dearer than the first does not make a word ambiguous. */
 const CLEAR_MARGIN = 0.35;
 
@@ -69,7 +70,8 @@ export function makeNonsense(request: NonsenseRequest, list: Lexicon = shippedLe
   const focus = new Set((request.focus ?? []).map((id) => keyOfGpc(id, accent)));
   const screens = screensOf(lexicon);
   const made = new Map<string, NonsenseWord>();
-  for (let draw = 0; draw < PATIENCE && made.size < count; draw++) {
+  const patience = Math.max(LEAST_PATIENCE, PATIENCE * count);
+  for (let draw = 0; draw < patience && made.size < count; draw++) {
     const shape = shapes[Math.floor(random() * shapes.length)] as NonsenseShape;
     const gpcs = drawUnits(shape, parts, random);
     if (!gpcs) continue;
@@ -83,6 +85,7 @@ export function makeNonsense(request: NonsenseRequest, list: Lexicon = shippedLe
     // What a reader who knows more would say first must be the same: "watch" and "wash" pull "wath" their way.
     const atLarge = decode(word);
     if (!atLarge || soundKey(atLarge, accent) !== soundKey(reading, accent)) continue;
+    if (graphemesOf(atLarge).join(" ") !== graphemesOf(reading).join(" ")) continue;
     if (!screens.endsClearly(reading) || isNearRude(reading)) continue;
     if (screens.soundsReal(reading) || missingFor(reading, request.taught).length > 0) continue;
     if (focus.size > 0 && !reading.units.some((unit) => focus.has(unitKey(unit, accent)))) continue;

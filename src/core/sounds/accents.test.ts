@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { wordsForGap } from "../chains/neighbours.ts";
-import { graphOf } from "../chains/planner.ts";
+import { edgesFrom } from "../chains/graph/word-graph.ts";
+import { graphOf } from "../chains/planner/graphs.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { segment } from "../lexicon/segment.ts";
@@ -89,8 +90,8 @@ describe("mergers", () => {
     const merged = checkStep(from, to, { accent: british(merger) });
     expect(merged).toMatchObject({ single: false, reason: { code: "same-sound-other-spelling" } });
     const inGraph = graphOf(lexiconIn(shippedLexicon(), british(merger)));
-    const edges = inGraph.edges[inGraph.indexOf.get(from) as number];
-    expect(edges?.some((edge) => edge.to === inGraph.indexOf.get(to))).toBe(false);
+    const edges = edgesFrom(inGraph, inGraph.indexOf.get(from) as number);
+    expect(edges.some((edge) => edge.to === inGraph.indexOf.get(to))).toBe(false);
   });
 
   it("pet → pen stays one step where pin and pen sound alike", () => {

@@ -3,40 +3,39 @@ import { useState } from "react";
 import { GpcChip } from "../../components/GpcChip.tsx";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
-import { type Contrast, MAX_CHAIN_LENGTH, MIN_CHAIN_LENGTH } from "../../core/light.ts";
+import type { Contrast } from "../../core/light.ts";
 
 interface Props {
   readonly sequenceName: string;
   readonly step: number;
   readonly stepName: string;
+  readonly taughtHref: string;
   readonly choices: readonly string[];
   readonly focus: readonly string[];
   readonly contrasts: readonly Contrast[];
-  readonly length: number;
-  readonly start: string;
-  readonly planning: boolean;
+  readonly weights: Readonly<Record<string, number>>;
   readonly onAim: (aim: { focus?: readonly string[]; contrasts?: readonly Contrast[] }) => void;
-  readonly onShape: (shape: { length?: number; start?: string }) => void;
-  readonly onPlan: () => void;
-  readonly onStop: () => void;
+  readonly onWeight: (aim: string, weight: number) => void;
 }
 
-/** The left side of the bench: what the chain is for and what shape it has. */
+/** How much an aim counts: pressed through 1, 2, 3. */
+const HEAVIEST = 3;
+
+/** What the chain is for: correspondences to meet, pairs to tell apart, and how much each counts. */
 export function AimPanel(props: Props) {
-  const { focus, contrasts, choices, onAim, onShape } = props;
+  const { focus, contrasts, choices, weights, onAim } = props;
   const [half, setHalf] = useState<string>();
+  const weightOf = (aim: string) => weights[aim] ?? 1;
   return (
-    <form
-      className="flex flex-col gap-5 p-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        props.onPlan();
-      }}
-    >
+    <>
       <section>
         <span className="label mb-1.5">Taught so far</span>
-        <a href="/" className="field flex items-baseline justify-between gap-2" title="Change the step on Today">
-          <span>{props.sequenceName}</span>
+        <a
+          href={props.taughtHref}
+          className="field flex items-baseline justify-between gap-2"
+          title="See and change what is taught"
+        >
+          <span className="truncate">{props.sequenceName}</span>
           <strong className="shrink-0">step {props.step}</strong>
         </a>
         <p className="mt-1 truncate text-[13px] text-quiet" title={props.stepName}>
@@ -48,28 +47,38 @@ export function AimPanel(props: Props) {
         <span className="label mb-1.5">Aim</span>
         <ul className="flex flex-col gap-1.5">
           {focus.map((id) => (
-            <li key={id} className="field flex items-center justify-between">
-              <span>
+            <li key={id} className="field flex items-center justify-between pr-1">
+              <span className="truncate">
                 meet <GpcChip id={id} />
               </span>
-              <RemoveButton
-                name={`Take ${gpcLetters(id)} out of the aim`}
-                onPress={() => onAim({ focus: focus.filter((f) => f !== id) })}
-              />
+              <span className="flex shrink-0 items-center">
+                <WeightButton name={gpcLetters(id)} weight={weightOf(id)} onWeight={(w) => props.onWeight(id, w)} />
+                <RemoveButton
+                  name={`Take ${gpcLetters(id)} out of the aim`}
+                  onPress={() => onAim({ focus: focus.filter((f) => f !== id) })}
+                />
+              </span>
             </li>
           ))}
           {contrasts.map(({ a, b }) => (
-            <li key={`${a} ${b}`} className="field flex items-center justify-between">
+            <li key={`${a} ${b}`} className="field flex items-center justify-between pr-1">
               <span>
                 tell apart{" "}
                 <span className="font-learner text-[17px]">
                   {gpcLetters(a)} / {gpcLetters(b)}
                 </span>
               </span>
-              <RemoveButton
-                name={`Take ${gpcLetters(a)} and ${gpcLetters(b)} out of the aim`}
-                onPress={() => onAim({ contrasts: contrasts.filter((c) => c.a !== a || c.b !== b) })}
-              />
+              <span className="flex shrink-0 items-center">
+                <WeightButton
+                  name={`${gpcLetters(a)} and ${gpcLetters(b)}`}
+                  weight={weightOf(`${a}/${b}`)}
+                  onWeight={(w) => props.onWeight(`${a}/${b}`, w)}
+                />
+                <RemoveButton
+                  name={`Take ${gpcLetters(a)} and ${gpcLetters(b)} out of the aim`}
+                  onPress={() => onAim({ contrasts: contrasts.filter((c) => c.a !== a || c.b !== b) })}
+                />
+              </span>
             </li>
           ))}
           {half && (
@@ -104,44 +113,21 @@ export function AimPanel(props: Props) {
           </GpcPicker>
         </div>
       </section>
+    </>
+  );
+}
 
-      <section className="flex flex-col gap-2">
-        <span className="label">Shape</span>
-        <label className="field flex items-center justify-between gap-2 py-0">
-          Words
-          <input
-            type="number"
-            className="w-16 bg-transparent py-2 text-right font-bold"
-            min={MIN_CHAIN_LENGTH}
-            max={MAX_CHAIN_LENGTH}
-            value={props.length}
-            onChange={(event) => onShape({ length: event.target.valueAsNumber || 0 })}
-          />
-        </label>
-        <label className="field flex items-center justify-between gap-2 py-0">
-          First word
-          <input
-            className="w-28 bg-transparent py-2 text-right font-learner text-[17px]"
-            placeholder="any"
-            autoCapitalize="none"
-            autoComplete="off"
-            spellCheck={false}
-            value={props.start}
-            onChange={(event) => onShape({ start: event.target.value })}
-          />
-        </label>
-      </section>
-
-      {props.planning ? (
-        <button type="button" className="button" onClick={props.onStop}>
-          Looking… stop
-        </button>
-      ) : (
-        <button type="submit" className="button button-main">
-          Make a chain
-        </button>
-      )}
-    </form>
+function WeightButton(props: { name: string; weight: number; onWeight: (weight: number) => void }) {
+  return (
+    <button
+      type="button"
+      aria-label={`${props.name} counts ×${props.weight}: press for another weight`}
+      title="How much it counts"
+      className="grid h-8 min-w-8 place-items-center rounded px-1 tabular-nums text-quiet hover:text-ink"
+      onClick={() => props.onWeight((props.weight % HEAVIEST) + 1)}
+    >
+      ×{props.weight}
+    </button>
   );
 }
 

@@ -15,26 +15,38 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import { CircleHelp, GripVertical, Trash2 } from "lucide-react";
+import { Ban, CircleHelp, GripVertical, Lock, LockOpen, Trash2 } from "lucide-react";
 import { useMemo } from "react";
-import { stepWords } from "../../components/words/reasons.ts";
+import { flagWords } from "../../components/words/chain-words.ts";
+import { refusalWords, stepWords } from "../../components/words/reasons.ts";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
-import type { ChainReport, Segmentation, StepCheck } from "../../core/light.ts";
+import type { ChainReport, Segmentation, StepCheck, WordFlag, WordVerdict } from "../../core/light.ts";
 import { openWordCard } from "../word-card/open.ts";
 
-interface Props {
-  readonly report: ChainReport;
-  readonly selected: number;
-  readonly aims: (step: StepCheck) => string[];
+/** What can be done with a word of the chain. */
+export interface WordActions {
   readonly onSelect: (index: number) => void;
   readonly onRemove: (index: number) => void;
+  readonly onLock: (word: string) => void;
+  readonly onBan: (index: number) => void;
+  /** Mends the step into the word at this index. */
+  readonly onMend: (index: number) => void;
   readonly onReorder: (words: string[]) => void;
 }
 
+interface Props extends WordActions {
+  readonly report: ChainReport;
+  /** What the group may be shown, word by word; undefined while it is being looked at. */
+  readonly verdicts: readonly WordVerdict[] | undefined;
+  readonly locked: readonly string[];
+  readonly selected: number;
+  readonly aims: (step: StepCheck) => string[];
+}
+
 /** The chain: one strip a word, the changed tooth held in its clasp, drag or keys to reorder. */
-export function ChainList({ report, selected, aims, onSelect, onRemove, onReorder }: Props) {
+export function ChainList({ report, verdicts, locked, selected, aims, ...actions }: Props) {
   const columns = useMemo(
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
@@ -46,7 +58,7 @@ export function ChainList({ report, selected, aims, onSelect, onRemove, onReorde
   const words = report.words;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    onReorder(arrayMove([...words], words.indexOf(String(active.id)), words.indexOf(String(over.id))));
+    actions.onReorder(arrayMove([...words], words.indexOf(String(active.id)), words.indexOf(String(over.id))));
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
@@ -59,11 +71,13 @@ export function ChainList({ report, selected, aims, onSelect, onRemove, onReorde
               index={index}
               reading={report.readings[index]}
               step={report.steps[index - 1]}
+              flags={report.flags[index] ?? []}
+              verdict={verdicts?.[index]}
+              locked={locked.includes(word)}
               columns={columns}
               selected={index === selected}
               aims={aims}
-              onSelect={() => onSelect(index)}
-              onRemove={() => onRemove(index)}
+              actions={actions}
             />
           ))}
         </ol>
@@ -77,24 +91,29 @@ interface StripProps {
   readonly index: number;
   readonly reading: Segmentation | undefined;
   readonly step: StepCheck | undefined;
+  readonly flags: readonly WordFlag[];
+  readonly verdict: WordVerdict | undefined;
+  readonly locked: boolean;
   readonly columns: ZipColumns;
   readonly selected: boolean;
   readonly aims: (step: StepCheck) => string[];
-  readonly onSelect: () => void;
-  readonly onRemove: () => void;
+  readonly actions: WordActions;
 }
 
-function Strip({ word, index, reading, step, columns, selected, aims, onSelect, onRemove }: StripProps) {
+function Strip(props: StripProps) {
+  const { word, index, reading, step, flags, verdict, locked, columns, selected, aims, actions } = props;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
+  const refusal = verdict && "refusal" in verdict ? verdict.refusal : undefined;
   return (
     <li
       ref={setNodeRef}
       data-word={word}
       data-current-word={selected ? "" : undefined}
+      data-locked={locked}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group relative flex h-[74px] items-center border-b border-hairline pr-2 ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
+      className={`group relative flex min-h-[74px] items-center border-b border-hairline pr-1 ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
     >
       <button
         type="button"
@@ -103,18 +122,18 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
         {...listeners}
         data-no-hold
         aria-label={`Move ${word}`}
-        className="grid h-full w-8 shrink-0 cursor-grab touch-none place-items-center text-tape"
+        className="grid h-[74px] w-7 shrink-0 cursor-grab touch-none place-items-center text-tape"
       >
         <GripVertical size={18} aria-hidden />
       </button>
       <button
         type="button"
         aria-pressed={selected}
-        className="flex h-full min-w-0 flex-1 items-center gap-5 text-left"
-        onClick={onSelect}
+        className="flex min-h-[74px] min-w-0 flex-1 items-center gap-3 text-left"
+        onClick={() => actions.onSelect(index)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
-        <span className="w-[300px] shrink-0 overflow-hidden ">
+        <span className="w-[250px] shrink-0 overflow-hidden">
           {reading ? (
             <ZipStrip word={reading} columns={columns} size={30} change={changeOfStep(step)} />
           ) : (
@@ -124,27 +143,52 @@ function Strip({ word, index, reading, step, columns, selected, aims, onSelect, 
         <span className="min-w-0 flex-1 leading-snug">
           {step ? <StepText step={step} /> : <span className="text-quiet">first word</span>}
           {step && aims(step).map((aim) => <AimBadge key={aim} text={aim} />)}
+          {flags.length > 0 && (
+            <span className="block text-[12.5px] text-quiet">{flags.map(flagWords).join(" · ")}</span>
+          )}
+          {refusal && <span className="block text-[13px] font-semibold text-again">{refusalWords(refusal)}</span>}
         </span>
       </button>
-      <button
-        type="button"
-        aria-label={`About ${word}`}
-        title="About this word (?)"
-        className="grid size-10 shrink-0 place-items-center rounded text-quiet hover:text-ink"
-        onClick={() => openWordCard(word)}
+      {step && !step.single && (
+        <button type="button" className="button mr-1 shrink-0 px-2.5" onClick={() => actions.onMend(index)}>
+          Mend
+        </button>
+      )}
+      <StripButton
+        name={locked ? `Unlock ${word}` : `Lock ${word}`}
+        hint={locked ? "Locked: it stays when the chain is made again" : "Keep it when the chain is made again"}
+        onPress={() => actions.onLock(word)}
       >
+        {locked ? <Lock size={17} className="text-ink" aria-hidden /> : <LockOpen size={17} aria-hidden />}
+      </StripButton>
+      <StripButton name={`About ${word}`} hint="About this word (?)" onPress={() => openWordCard(word)}>
         <CircleHelp size={17} aria-hidden />
-      </button>
-      <button
-        type="button"
-        aria-label={`Take ${word} out`}
-        title="Take out"
-        className="grid size-10 shrink-0 place-items-center rounded text-quiet hover:text-ink"
-        onClick={onRemove}
+      </StripButton>
+      <StripButton
+        name={`Never ${word}`}
+        hint="Never in this chain: another takes its place"
+        onPress={() => actions.onBan(index)}
       >
+        <Ban size={17} aria-hidden />
+      </StripButton>
+      <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index)}>
         <Trash2 size={17} aria-hidden />
-      </button>
+      </StripButton>
     </li>
+  );
+}
+
+function StripButton(props: { name: string; hint: string; onPress: () => void; children: React.ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-label={props.name}
+      title={props.hint}
+      className="grid h-10 w-9 shrink-0 place-items-center rounded text-quiet hover:text-ink"
+      onClick={props.onPress}
+    >
+      {props.children}
+    </button>
   );
 }
 

@@ -10,7 +10,7 @@ interface Props {
   readonly judge: (typed: string) => Promise<WordVerdict | undefined>;
   readonly aimText: (aim: string) => string;
   readonly onGap: (gap: Gap) => void;
-  readonly onPut: (word: string) => void;
+  readonly onPut: (...words: string[]) => void;
 }
 
 const BAND_NAME: Readonly<Record<number, string>> = { 1: "very common", 2: "common", 3: "", 4: "", 5: "rare" };
@@ -116,11 +116,7 @@ function PositionList({
               onClick={() => onPut(neighbour.word)}
             >
               <span className="font-learner text-[19px]">{neighbour.word}</span>
-              {neighbour.aims.length > 0 ? (
-                <span className="text-[13px] font-semibold text-change">{neighbour.aims.map(aimText).join(", ")}</span>
-              ) : (
-                <span className="text-[13px] text-quiet">{BAND_NAME[neighbour.band]}</span>
-              )}
+              <Why neighbour={neighbour} aimText={aimText} />
             </button>
           </li>
         ))}
@@ -138,12 +134,28 @@ function PositionList({
   );
 }
 
+/** Why a word is good here: what it aims at first, then how common it is and where the change falls. */
+function Why({ neighbour, aimText }: { readonly neighbour: Neighbour } & Pick<Props, "aimText">) {
+  const { aims, band, movesOn, usedLately } = neighbour;
+  const others = [BAND_NAME[band], movesOn && "another place", usedLately && "used lately"].filter(Boolean).join(" · ");
+  return (
+    <span className="text-right text-[13px] text-quiet">
+      {aims.length > 0 && <span className="font-semibold text-change">{aims.map(aimText).join(", ")} </span>}
+      {others}
+    </span>
+  );
+}
+
 /** A word of the teacher's own, judged while it is typed. */
 function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { readonly context: string }) {
   const [typed, setTyped] = useState("");
   const [verdict, setVerdict] = useState<WordVerdict>();
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
+  const put = (...words: string[]) => {
+    onPut(...words);
+    setTyped("");
+  };
   // What was typed before the page came alive is not lost.
   useEffect(() => setTyped((old) => old || (input.current?.value ?? "")), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the same word is judged anew for another gap
@@ -164,8 +176,7 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
       onSubmit={(event) => {
         event.preventDefault();
         if (!verdict?.ok) return;
-        onPut(verdict.word);
-        setTyped("");
+        put(verdict.word);
       }}
     >
       <label htmlFor={id} className="label mb-1">
@@ -195,6 +206,39 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
       >
         {verdict && `${verdict.ok ? "✓" : "○"} ${verdictWords(verdict)}`}
       </p>
+      {verdict && "word" in verdict && !verdict.ok && <Mends verdict={verdict} onPut={put} />}
     </form>
+  );
+}
+
+/** What mends a typed word with one press: words between, or the word it sounds like. */
+function Mends({
+  verdict,
+  onPut,
+}: {
+  readonly verdict: Extract<WordVerdict, { word: string }>;
+  readonly onPut: (...words: string[]) => void;
+}) {
+  const { word, bridgeBefore, bridgeAfter, soundsLike, stepBefore, stepAfter } = verdict;
+  const beforeIsFine = stepBefore?.single !== false;
+  const afterIsFine = stepAfter?.single !== false;
+  const whole =
+    (beforeIsFine || bridgeBefore) && (afterIsFine || bridgeAfter) && (bridgeBefore || bridgeAfter)
+      ? [...(bridgeBefore ?? []), word, ...(bridgeAfter ?? [])]
+      : undefined;
+  if (!whole && soundsLike.length === 0) return null;
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      {whole && (
+        <button type="button" className="button" onClick={() => onPut(...whole)}>
+          Put in <span className="font-learner">{whole.join(" ")}</span>
+        </button>
+      )}
+      {soundsLike.slice(0, 3).map((other) => (
+        <button key={other} type="button" className="button" onClick={() => onPut(other)}>
+          <span className="font-learner">{other}</span> instead
+        </button>
+      ))}
+    </div>
   );
 }

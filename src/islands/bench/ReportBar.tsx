@@ -1,37 +1,94 @@
+import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
-import { CHANGE_POSITIONS, type ChainReport, countWord, type Segmentation, tileCount } from "../../core/light.ts";
+import {
+  CHANGE_POSITIONS,
+  type ChainReport,
+  countWord,
+  type Segmentation,
+  type TapSettings,
+  tileCount,
+} from "../../core/light.ts";
+
+interface Props {
+  readonly report: ChainReport;
+  readonly focus: readonly string[];
+  readonly taps: TapSettings;
+}
 
 /** The foot of the bench: where changes fall, what chances the chain gives, what it takes to build. */
-export function ReportBar({ report, focus }: { readonly report: ChainReport; readonly focus: readonly string[] }) {
+export function ReportBar({ report, focus, taps }: Props) {
   const readings = report.readings.filter((r): r is Segmentation => r !== undefined);
-  const counts = readings.map((reading) => countWord(reading));
+  const counts = readings.map((reading) => countWord(reading, taps));
   const sum = (pick: (count: (typeof counts)[number]) => number) =>
     counts.reduce((total, count) => total + pick(count), 0);
-  const tiles = tileCount(readings);
+  const tiles = tileCount(readings, taps);
   const tileTotal = tiles.reduce((total, { count }) => total + count, 0);
   return (
-    <dl className="flex items-start gap-8 overflow-x-auto border-t border-rule bg-sheet px-5 py-3">
-      <Figure value={CHANGE_POSITIONS.map((p) => report.positions[p]).join(" · ")} label="beginning · middle · end" />
+    <dl className="flex min-h-[74px] items-start gap-8 overflow-x-auto border-t border-rule bg-sheet px-5 py-3">
+      <Balance report={report} />
       {focus.length > 0 && (
         <Figure value={`${report.focusChances} words`} label={`with ${focus.map(gpcLetters).join(", ")}`} />
       )}
       {report.contrasts.map((contrast) => (
-        <Figure
+        <Power
           key={`${contrast.a} ${contrast.b}`}
-          value={`${contrast.chances} chances, ${Math.round(contrast.power * 100)} in 100`}
-          label={`to see ${gpcLetters(contrast.a)} / ${gpcLetters(contrast.b)} mixed up twice, if half confused`}
+          pair={`${gpcLetters(contrast.a)} / ${gpcLetters(contrast.b)}`}
+          chances={contrast.chances}
+          power={contrast.power}
         />
       ))}
       <Figure
-        value={`${sum((c) => c.letters)} letters · ${sum((c) => c.graphemes)} graphemes · ${sum((c) => c.phonemes)} sounds`}
-        label={`in ${counts.length} words`}
+        value={`${sum((c) => c.letters)} letters · ${sum((c) => c.phonemes)} sounds · ${sum((c) => c.taps)} taps`}
+        label={`${sum((c) => c.graphemes)} graphemes in ${counts.length} words`}
       />
       <Figure
         value={`${tileTotal} tiles`}
         label={tiles.map(({ grapheme, count }) => (count > 1 ? `${grapheme} ×${count}` : grapheme)).join("  ")}
         learner
       />
+      {report.closing?.single && <Figure value="closes" label="the last word is one step from the first" />}
     </dl>
+  );
+}
+
+/** How changes are spread over the word: a bar a place, with its count. */
+function Balance({ report }: { report: ChainReport }) {
+  const most = Math.max(1, ...CHANGE_POSITIONS.map((position) => report.positions[position]));
+  return (
+    <div className="flex shrink-0 gap-3">
+      {CHANGE_POSITIONS.map((position) => (
+        <div key={position} className="flex w-[66px] flex-col-reverse">
+          <dt className="text-[13px] text-quiet">{POSITION_NAME[position]}</dt>
+          <dd className="text-[17px] font-bold tabular-nums">
+            {report.positions[position]}
+            <span aria-hidden className="mt-0.5 block h-1.5 rounded-full bg-hairline">
+              <span
+                className="block h-full rounded-full bg-tape"
+                style={{ width: `${(100 * report.positions[position]) / most}%` }}
+              />
+            </span>
+          </dd>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** How surely a mix-up would show, as words and a bar. */
+function Power({ pair, chances, power }: { pair: string; chances: number; power: number }) {
+  const inHundred = Math.round(power * 100);
+  return (
+    <div className="flex shrink-0 flex-col-reverse">
+      <dt className="text-[13px] text-quiet">
+        <span className="font-learner">{pair}</span> mixed up half the time: seen twice or more
+      </dt>
+      <dd className="whitespace-nowrap text-[17px] font-bold tabular-nums">
+        {inHundred} in 100 <span className="text-[13px] font-normal text-quiet">in {chances} chances</span>
+        <span aria-hidden className="mt-0.5 block h-1.5 rounded-full bg-hairline">
+          <span className="block h-full rounded-full bg-good" style={{ width: `${inHundred}%` }} />
+        </span>
+      </dd>
+    </div>
   );
 }
 

@@ -1,4 +1,4 @@
-import { wrap } from "comlink";
+import { proxy, wrap } from "comlink";
 import type { ChainWorker } from "../../workers/chain-worker.ts";
 
 /** Raised in place of an answer when a question was called off. */
@@ -32,6 +32,11 @@ export class ChainWorkerClient {
         .then(resolve, reject)
         .finally(() => this.#rejectAll.delete(reject));
     });
+  }
+
+  /** A callback that the worker may call while it works. */
+  progress(callback: (done: number, all: number) => void): (done: number, all: number) => void {
+    return proxy(callback);
   }
 
   /** Stops whatever runs. */

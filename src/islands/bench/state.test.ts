@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { DEFAULT_SHAPE } from "../../core/light.ts";
 import { type BenchAction, type BenchState, benchReducer, draftOf, fingerprint, putIn, sidesOf } from "./state.ts";
 
 const state = (words: string[], more: Partial<BenchState> = {}): BenchState => ({
@@ -7,8 +8,7 @@ const state = (words: string[], more: Partial<BenchState> = {}): BenchState => (
   gap: { kind: "after", index: words.length - 1 },
   focus: [],
   contrasts: [],
-  length: 8,
-  start: "",
+  shape: DEFAULT_SHAPE,
   title: "",
   chainId: undefined,
   saved: fingerprint([], ""),

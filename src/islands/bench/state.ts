@@ -1,4 +1,4 @@
-import type { Contrast } from "../../core/light.ts";
+import { type ChainShape, type Contrast, DEFAULT_SHAPE } from "../../core/light.ts";
 
 /** Which gap the suggestions are for: beside or in place of the word at an index. */
 export interface Gap {
@@ -11,11 +11,10 @@ export interface BenchState {
   readonly gap: Gap;
   readonly focus: readonly string[];
   readonly contrasts: readonly Contrast[];
-  readonly length: number;
-  readonly start: string;
+  readonly shape: ChainShape;
   readonly title: string;
   readonly chainId: string | undefined;
-  /** The words as they stand in the database, to know whether anything is unsaved. */
+  /** The chain as it stands in the database, to know whether anything is unsaved. */
   readonly saved: string;
   readonly past: readonly (readonly string[])[];
   readonly future: readonly (readonly string[])[];
@@ -27,16 +26,18 @@ export type BenchAction =
   | { readonly type: "redo" }
   | { readonly type: "gap"; readonly gap: Gap }
   | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
-  | { readonly type: "shape"; readonly length?: number; readonly start?: string }
+  | { readonly type: "shape"; readonly shape: Partial<ChainShape> }
+  | { readonly type: "lock"; readonly word: string }
   | { readonly type: "restore"; readonly draft: Draft }
   | { readonly type: "title"; readonly title: string }
+  | { readonly type: "copy"; readonly title: string }
   | { readonly type: "saved"; readonly chainId: string; readonly title: string; readonly saved: string };
 
 /** What is kept of an unsaved chain while the teacher looks at another screen. */
-export type Draft = Pick<BenchState, "words" | "focus" | "contrasts" | "title" | "chainId" | "saved">;
+export type Draft = Pick<BenchState, "words" | "focus" | "contrasts" | "shape" | "title" | "chainId" | "saved">;
 
-export function draftOf({ words, focus, contrasts, title, chainId, saved }: BenchState): Draft {
-  return { words, focus, contrasts, title, chainId, saved };
+export function draftOf({ words, focus, contrasts, shape, title, chainId, saved }: BenchState): Draft {
+  return { words, focus, contrasts, shape, title, chainId, saved };
 }
 
 /** What is compared to tell saved from unsaved. */
@@ -47,12 +48,19 @@ const inRange = (gap: Gap, words: readonly string[]): Gap => ({
   index: Math.max(0, Math.min(gap.index, words.length - 1)),
 });
 
+/** Only words that are still in the chain stay locked. */
+const stillLocked = (shape: ChainShape, words: readonly string[]): ChainShape => {
+  const locked = shape.locked.filter((word) => words.includes(word));
+  return locked.length === shape.locked.length ? shape : { ...shape, locked };
+};
+
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   switch (action.type) {
     case "words":
       return {
         ...state,
         words: action.words,
+        shape: stillLocked(state.shape, action.words),
         gap: inRange(action.gap ?? state.gap, action.words),
         past: [...state.past, state.words],
         future: [],
@@ -78,11 +86,25 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     case "aim":
       return { ...state, focus: action.focus ?? state.focus, contrasts: action.contrasts ?? state.contrasts };
     case "shape":
-      return { ...state, length: action.length ?? state.length, start: action.start ?? state.start };
+      return { ...state, shape: { ...state.shape, ...action.shape } };
+    case "lock": {
+      const { locked } = state.shape;
+      const next = locked.includes(action.word)
+        ? locked.filter((word) => word !== action.word)
+        : [...locked, action.word];
+      return { ...state, shape: { ...state.shape, locked: next } };
+    }
     case "restore":
-      return { ...state, ...action.draft, gap: { kind: "after", index: Math.max(0, action.draft.words.length - 1) } };
+      return {
+        ...state,
+        ...action.draft,
+        shape: action.draft.shape ?? DEFAULT_SHAPE,
+        gap: { kind: "after", index: Math.max(0, action.draft.words.length - 1) },
+      };
     case "title":
       return { ...state, title: action.title };
+    case "copy":
+      return { ...state, title: action.title, chainId: undefined, saved: "" };
     case "saved":
       return { ...state, chainId: action.chainId, title: action.title, saved: action.saved };
   }
@@ -96,14 +118,17 @@ export function sidesOf({ words, gap }: Pick<BenchState, "words" | "gap">): { be
   return { ...(before !== undefined && { before }), ...(after !== undefined && { after }) };
 }
 
-/** The chain with a word put into a gap, and the gap to look at next. */
-export function putIn({ words, gap }: Pick<BenchState, "words" | "gap">, word: string): { words: string[]; gap: Gap } {
+/** The chain with words put into a gap, and the gap to look at next. */
+export function putIn(
+  { words, gap }: Pick<BenchState, "words" | "gap">,
+  ...put: readonly string[]
+): { words: string[]; gap: Gap } {
   const next = [...words];
   if (gap.kind === "instead") {
-    next[gap.index] = word;
+    next.splice(gap.index, 1, ...put);
     return { words: next, gap };
   }
   const at = words.length === 0 ? 0 : gap.kind === "after" ? gap.index + 1 : gap.index;
-  next.splice(at, 0, word);
-  return { words: next, gap: { kind: "after", index: at } };
+  next.splice(at, 0, ...put);
+  return { words: next, gap: { kind: "after", index: at + put.length - 1 } };
 }

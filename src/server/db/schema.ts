@@ -1,5 +1,6 @@
 import { boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
 import type {
+  ChainShape,
   Contrast,
   RawAnswer,
   ResponseMode,
@@ -83,9 +84,26 @@ export const chains = pgTable(
     title: text("title").notNull(),
     words: jsonb("words").$type<readonly string[]>().notNull(),
     aim: jsonb("aim").$type<Aim>().notNull(),
+    /** What was asked when it was planned; absent for chains older than this column. */
+    shape: jsonb("shape").$type<ChainShape>(),
     ...stamps,
   },
   (table) => [index("chains_by_group").on(table.groupId, table.updatedAt)],
+);
+
+/** Every state in which a chain was saved: nothing that was once kept is lost by saving over it. */
+export const chainVersions = pgTable(
+  "chain_versions",
+  {
+    id,
+    chainId: uuid("chain_id")
+      .notNull()
+      .references(() => chains.id, { onDelete: "cascade" }),
+    title: text("title").notNull(),
+    words: jsonb("words").$type<readonly string[]>().notNull(),
+    ...stamps,
+  },
+  (table) => [index("versions_by_chain").on(table.chainId, table.createdAt)],
 );
 
 export const sessions = pgTable(

@@ -1,0 +1,51 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
+import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { segmentations } from "../lexicon/segment.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { isVowel } from "../sounds/phonemes.ts";
+import { saidPhonemes } from "../spelling/said.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
+import { DEFAULT_MOVES } from "./moves.ts";
+import type { StepOptions } from "./step-check.ts";
+import { checkReadings, notSingle, type StepCheck } from "./step-compare.ts";
+
+/**
+ * Are two words exactly one sound apart, whatever their letters? cot → kit is one step by ear. The same rule
+ * as `checkStep`, run on phonemes.
+ */
+export function checkPhonemeStep(
+  from: string | Segmentation,
+  to: string | Segmentation,
+  options: StepOptions = {},
+  list: Lexicon = shippedLexicon(),
+): StepCheck {
+  const accent = options.accent ?? list.accent;
+  const lexicon = lexiconIn(list, accent);
+  const readingOf = (side: string | Segmentation) =>
+    typeof side === "string" ? segmentations(side, lexicon)[0] : side;
+  const [a, b] = [readingOf(from), readingOf(to)];
+  const nameOf = (side: string | Segmentation) => (typeof side === "string" ? normaliseSpelling(side) : side.word);
+  if (!a) return notSingle({ code: "unknown-word", word: nameOf(from) });
+  if (!b) return notSingle({ code: "unknown-word", word: nameOf(to) });
+  const check = checkReadings(bySound(a, accent), bySound(b, accent), {
+    moves: options.moves ?? DEFAULT_MOVES,
+    accent,
+  });
+  return check.single ? { ...check, from: a, to: b } : check;
+}
+
+/** A reading as one unit a sound: the sound stands for its own letters, so that only sounds are compared. */
+function bySound(reading: Segmentation, accent: Parameters<typeof saidPhonemes>[1]): Segmentation {
+  const sounds = saidPhonemes(reading, accent);
+  const firstVowel = sounds.findIndex(isVowel);
+  const units = sounds.map(
+    (id, k): Unit => ({
+      grapheme: id,
+      letters: [k],
+      phonemes: [id],
+      slot: isVowel(id) ? "nucleus" : k < firstVowel || isVowel(sounds[k + 1] ?? "") ? "onset" : "coda",
+      commonness: 1,
+    }),
+  );
+  return { word: reading.word, units, cost: reading.cost };
+}

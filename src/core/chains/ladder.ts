@@ -1,0 +1,150 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
+import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { EDGE_KINDS, type WordGraph } from "./graph/word-graph.ts";
+import { DEFAULT_MOVES } from "./moves.ts";
+import { isCandidate, isEarsOnly } from "./planner/candidates.ts";
+import { graphOf } from "./planner/graphs.ts";
+import type { ChainRequest } from "./request.ts";
+
+/** Which words a way may lead over. Without it, over every word of the list. */
+export type LadderRequest = Pick<
+  ChainRequest,
+  "taught" | "never" | "allowNotEverySchool" | "moves" | "mode" | "rarest" | "tiles" | "taps"
+> & {
+  /** Words that may not be stepped on: those already in the chain. */
+  readonly taken?: readonly string[];
+};
+
+/**
+ * The shortest way from one word to another, one step at a time: breadth-first search from both ends at once
+ * over the compressed graph. Among ways of the same length the one over commoner words is likelier, because
+ * the list is in order of frequency.
+ *
+ * @returns the words, both ends included; undefined when an end is not in the list or there is no way
+ */
+export function ladder(
+  from: string,
+  to: string,
+  request?: LadderRequest,
+  list: Lexicon = shippedLexicon(),
+): string[] | undefined {
+  const lexicon = request ? lexiconIn(list, request.taught.accent) : list;
+  const graph = graphOf(lexicon, request && isEarsOnly(request) ? "phonemes" : "graphemes");
+  const start = graph.indexOf.get(normaliseSpelling(from));
+  const end = graph.indexOf.get(normaliseSpelling(to));
+  if (start === undefined || end === undefined) return undefined;
+  const moves = request?.moves ?? DEFAULT_MOVES;
+  const path = shortestPath(graph, start, end, {
+    moves: EDGE_KINDS.map((kind) => moves.includes(kind)),
+    mayStepOn: request && stepTest(request, graph, lexicon),
+  });
+  return path?.map((node) => graph.words[node]?.word ?? "");
+}
+
+/**
+ * The words that mend two words more than one step apart: what has to stand between them.
+ *
+ * @returns empty when they are one step apart already; undefined when nothing mends them
+ */
+export function bridge(
+  from: string,
+  to: string,
+  request: LadderRequest,
+  lexicon: Lexicon = shippedLexicon(),
+): string[] | undefined {
+  return ladder(from, to, request, lexicon)?.slice(1, -1);
+}
+
+function stepTest(request: LadderRequest, graph: WordGraph, lexicon: Lexicon): (node: number) => boolean {
+  const full: ChainRequest = { length: 3, focus: [], contrasts: [], seed: 0, ...request };
+  const taken = new Set(request.taken);
+  const known = new Int8Array(graph.words.length);
+  return (node) => {
+    if (known[node] === 0) {
+      const entry = graph.words[node];
+      const may =
+        entry !== undefined &&
+        !taken.has(entry.word) &&
+        !request.never?.includes(entry.word) &&
+        isCandidate(entry, full, lexicon);
+      known[node] = may ? 1 : -1;
+    }
+    return known[node] === 1;
+  };
+}
+
+interface PathRules {
+  /** By index into EDGE_KINDS. */
+  readonly moves: readonly boolean[];
+  readonly mayStepOn: ((node: number) => boolean) | undefined;
+}
+
+/** What one side has reached: parents by node, -1 where it has not been, and the last ring. */
+interface Side {
+  readonly parent: Int32Array;
+  ring: number[];
+}
+
+/**
+ * Shortest path by breadth-first search from both ends. Every step can be taken back, if adding and taking
+ * away are both allowed; when only one of them is, the search backwards runs over the opposite moves.
+ */
+export function shortestPath(graph: WordGraph, start: number, end: number, rules: PathRules): number[] | undefined {
+  if (start === end) return [start];
+  const size = graph.words.length;
+  const sideAt = (node: number): Side => {
+    const parent = new Int32Array(size).fill(-1);
+    parent[node] = node;
+    return { parent, ring: [node] };
+  };
+  const forwards = sideAt(start);
+  const backwards = sideAt(end);
+  const [change, add, takeAway, swap] = rules.moves;
+  const backMoves = [change, takeAway, add, swap] as boolean[];
+  while (forwards.ring.length > 0 && backwards.ring.length > 0) {
+    const ahead = forwards.ring.length <= backwards.ring.length;
+    const [near, far] = ahead ? [forwards, backwards] : [backwards, forwards];
+    const met = grow(graph, near, far, ahead ? rules.moves : backMoves, rules.mayStepOn);
+    if (met !== undefined) return join(forwards.parent, backwards.parent, met);
+  }
+  return undefined;
+}
+
+/** Takes one side a ring further; gives the word at which it meets the other. */
+function grow(
+  graph: WordGraph,
+  near: Side,
+  far: Side,
+  moves: readonly boolean[],
+  mayStepOn: PathRules["mayStepOn"],
+): number | undefined {
+  const next: number[] = [];
+  for (const node of near.ring)
+    for (let e = graph.offsets[node] as number; e < (graph.offsets[node + 1] as number); e++) {
+      const to = graph.targets[e] as number;
+      if (near.parent[to] !== -1 || !moves[graph.kinds[e] as number]) continue;
+      if (far.parent[to] !== -1) {
+        near.parent[to] = node;
+        return to;
+      }
+      if (mayStepOn && !mayStepOn(to)) continue;
+      near.parent[to] = node;
+      next.push(to);
+    }
+  near.ring = next;
+  return undefined;
+}
+
+function join(forwards: Int32Array, backwards: Int32Array, met: number): number[] {
+  const path = [met];
+  for (let node = met; forwards[node] !== node; ) {
+    node = forwards[node] as number;
+    path.unshift(node);
+  }
+  for (let node = met; backwards[node] !== node; ) {
+    node = backwards[node] as number;
+    path.push(node);
+  }
+  return path;
+}

@@ -1,0 +1,90 @@
+import type { Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
+import { hasSoundAlike } from "../../lexicon/sound-alikes.ts";
+import { tileNeeds } from "../../materials/tile-count.ts";
+import { makeNonsense } from "../../nonsense/make-nonsense.ts";
+import { hasTwoReadings, isDecodable } from "../../scope/decodable.ts";
+import type { TaughtSet } from "../../scope/taught-set.ts";
+import { ONE_TAP_A_SOUND } from "../../spelling/taps.ts";
+import type { ChainRequest } from "../request.ts";
+
+/** Rarer words are not heard by children of that age: the bound for ears-only work. */
+const RAREST_BY_EAR = 3;
+/** Nonsense words made for one plan. */
+const NONSENSE_SUPPLY = 300;
+
+export const isEarsOnly = ({ mode }: Pick<ChainRequest, "mode">): boolean => mode === "ears-only";
+
+/** Can a word be built from the box? Undefined box: yes. */
+export function fitsTheBox(entry: LexiconWord, { tiles, taps }: Pick<ChainRequest, "tiles" | "taps">): boolean {
+  if (!tiles) return true;
+  return [...tileNeeds(entry.readings[0], taps ?? ONE_TAP_A_SOUND)].every(
+    ([grapheme, count]) => (tiles[grapheme] ?? 0) >= count,
+  );
+}
+
+/**
+ * May the planner use this word of its own accord? Decodable, suitable, said in one way, more than a letter;
+ * by ear not to be taken for another word; common enough; in the box. A word the teacher names need only be
+ * showable (`refusalOf`).
+ */
+export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: Lexicon): boolean {
+  const { mode = "reading" } = request;
+  const rarest = request.rarest ?? (mode === "ears-only" ? RAREST_BY_EAR : 5);
+  return (
+    entry.word.length > 1 &&
+    entry.band <= rarest &&
+    (entry.suitability === "suitable" || request.allowNotEverySchool === true) &&
+    (mode === "ears-only" || decodableIn(request.taught, lexicon).has(entry)) &&
+    !hasTwoReadings(entry) &&
+    (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
+    fitsTheBox(entry, request)
+  );
+}
+
+const DECODABLE = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();
+
+/** The words a group can decode, worked out once for a taught set. */
+export function decodableIn(taught: TaughtSet, lexicon: Lexicon): ReadonlySet<LexiconWord> {
+  let byLexicon = DECODABLE.get(taught);
+  if (!byLexicon) {
+    byLexicon = new WeakMap();
+    DECODABLE.set(taught, byLexicon);
+  }
+  let words = byLexicon.get(lexicon);
+  if (!words) {
+    words = new Set(lexicon.words.filter((entry) => isDecodable(entry, taught, lexicon)));
+    byLexicon.set(lexicon, words);
+  }
+  return words;
+}
+
+const NONSENSE = new WeakMap<TaughtSet, Map<string, readonly LexiconWord[]>>();
+
+/** Nonsense words for a plan, in the form of list entries. The same seed gives the same ones. */
+export function nonsenseFor({ taught, seed }: ChainRequest, lexicon: Lexicon): readonly LexiconWord[] {
+  const known = NONSENSE.get(taught) ?? new Map<string, readonly LexiconWord[]>();
+  NONSENSE.set(taught, known);
+  const key = `${lexicon.version} ${seed}`;
+  let words = known.get(key);
+  if (!words) {
+    const shapes = ["CVC", "CVC", "CCVC", "CVCC"] as const;
+    words = makeNonsense({ taught, count: NONSENSE_SUPPLY, seed, shapes }, lexicon).map(({ word, reading }) =>
+      nonsenseEntry(word, reading),
+    );
+    known.set(key, words);
+  }
+  return words;
+}
+
+/** A nonsense word as an entry of a word list. */
+export function nonsenseEntry(word: string, reading: LexiconWord["readings"][0]): LexiconWord {
+  return {
+    word,
+    zipf: 0,
+    band: 5,
+    suitability: "suitable",
+    partsOfSpeech: "",
+    syllables: 1,
+    readings: [reading],
+  };
+}

@@ -1,0 +1,236 @@
+import { type Lexicon, type LexiconWord, normaliseSpelling } from "../../lexicon/lexicon.ts";
+import { keyOfGpc } from "../../spelling/unit-key.ts";
+import { refusalOf } from "../allowed-words.ts";
+import type { WordGraph } from "../graph/word-graph.ts";
+import { DEFAULT_MOVES } from "../moves.ts";
+import { type ChainRequest, MAX_CHAIN_LENGTH, MAX_MUST_INCLUDE, MIN_CHAIN_LENGTH } from "../request.ts";
+import type { ScoreParts } from "../scoring.ts";
+import { isCandidate, isEarsOnly, nonsenseFor } from "./candidates.ts";
+import { graphOf, graphWith } from "./graphs.ts";
+import {
+  degreeOf,
+  distancesTo,
+  makeProblem,
+  mostNonsense,
+  type Problem,
+  type ProblemInput,
+  scoreOf,
+  scoreParts,
+} from "./problem.ts";
+import type { NamedAs, NoChainReason } from "./reasons.ts";
+import { type SearchOptions, search } from "./search.ts";
+
+/** A chain as the search finds it. */
+export interface FoundChain {
+  readonly words: readonly string[];
+  readonly entries: readonly LexiconWord[];
+  readonly parts: ScoreParts;
+  readonly score: number;
+  /** True when it is known that there is none better. */
+  readonly proven: boolean;
+}
+
+export type Found =
+  | { readonly ok: true; readonly chains: readonly FoundChain[] }
+  | { readonly ok: false; readonly reason: NoChainReason };
+
+const no = (reason: NoChainReason): Found => ({ ok: false, reason });
+
+interface Named {
+  readonly word: string;
+  readonly as: NamedAs;
+}
+
+/** How the request is to be met: words in their places, and words that must come in somewhere. */
+interface Laid {
+  readonly fixed: readonly (string | undefined)[];
+  readonly must: readonly string[];
+  readonly named: readonly Named[];
+}
+
+/**
+ * Plans for exactly this request, without relaxing anything but the avoidance of words used lately.
+ *
+ * @param wanted how many chains, no two sharing more than half of their words
+ */
+export function planOnce(request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found {
+  const { length } = request;
+  if (!Number.isInteger(length) || length < MIN_CHAIN_LENGTH || length > MAX_CHAIN_LENGTH)
+    return no({ code: "length-out-of-range", min: MIN_CHAIN_LENGTH, max: MAX_CHAIN_LENGTH });
+  const untaught = isEarsOnly(request) ? [] : untaughtAims(request);
+  if (untaught.length > 0) return no({ code: "aim-not-taught", gpcs: untaught });
+  if ((request.moves ?? DEFAULT_MOVES).length === 0) return no({ code: "no-moves" });
+  if (request.tiles && !Object.values(request.tiles).some((count) => count > 0)) return no({ code: "no-tiles" });
+  const laid = layDown(request);
+  if ("code" in laid) return no(laid);
+  for (const { word, as } of laid.named) {
+    const refusal = refusalOf(word, request, lexicon, isEarsOnly(request) ? "ears-only" : "taught");
+    if (refusal) return no({ code: "word-refused", as, refusal });
+  }
+  const fresh = attempt(request, lexicon, laid, wanted, budget, true);
+  if (fresh.ok || (request.recent?.length ?? 0) === 0) return fresh;
+  return attempt(request, lexicon, laid, wanted, budget, false);
+}
+
+function untaughtAims(request: ChainRequest): string[] {
+  const aims = [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])];
+  return [...new Set(aims)].filter((id) => !request.taught.gpcs.has(keyOfGpc(id, request.taught.accent)));
+}
+
+function layDown(request: ChainRequest): Laid | NoChainReason {
+  const { length } = request;
+  const spelt = (word: string | undefined) => (word === undefined ? undefined : normaliseSpelling(word) || undefined);
+  const fixed = Array.from({ length }, (_, k) => spelt(request.fixed?.[k]));
+  const named: Named[] = [];
+  const start = spelt(request.start);
+  const end = spelt(request.end);
+  if (start !== undefined) fixed[0] ??= start;
+  if (end !== undefined) fixed[length - 1] ??= end;
+  fixed.forEach((word, k) => {
+    if (word === undefined) return;
+    const as = word === start && k === 0 ? "start" : word === end && k === length - 1 ? "end" : "fixed";
+    named.push({ word, as });
+  });
+  const must: string[] = [];
+  for (const word of (request.mustInclude ?? []).map(spelt))
+    if (word !== undefined && !fixed.includes(word) && !must.includes(word)) {
+      must.push(word);
+      named.push({ word, as: "must-include" });
+    }
+  const placed = fixed.filter((word) => word !== undefined);
+  const twice = placed.find((word, k) => placed.indexOf(word) !== k);
+  if (twice !== undefined) return { code: "named-twice", word: twice };
+  const free = fixed.filter((word) => word === undefined).length;
+  if (must.length > free || must.length > MAX_MUST_INCLUDE)
+    return { code: "too-many-named", most: Math.min(free, MAX_MUST_INCLUDE) + placed.length, named: named.length };
+  return { fixed, must, named };
+}
+
+function attempt(
+  request: ChainRequest,
+  lexicon: Lexicon,
+  laid: Laid,
+  wanted: number,
+  budget: number | undefined,
+  avoidRecent: boolean,
+): Found {
+  const supply = supplyFor(request, lexicon);
+  const recent = new Set(avoidRecent ? request.recent : []);
+  const namedWords = new Set(laid.named.map(({ word }) => word));
+  const candidates = supply.graph.words.flatMap((entry, node) =>
+    namedWords.has(entry.word) || (supply.isCandidate(entry) && !recent.has(entry.word)) ? [node] : [],
+  );
+  if (candidates.length < request.length) return no({ code: "too-few-words", words: candidates.length });
+  const input: ProblemInput = {
+    request,
+    graph: supply.graph,
+    lexicon,
+    candidates,
+    nonsense: supply.nonsense,
+    fixed: laid.fixed,
+    must: laid.must,
+    used: new Set(),
+  };
+  const plain = makeProblem(input);
+  const alone = laid.named.find(({ word }) => degreeOf(plain.steps, plain.indexOf.get(word) as number) === 0);
+  if (alone) return no({ code: "word-alone", as: alone.as, word: alone.word });
+  const chosen: FoundChain[] = [];
+  let longest = 0;
+  for (let turn = 0; turn < wanted * 2 && chosen.length < wanted; turn++) {
+    const used = new Set(chosen.flatMap(({ words }) => words).filter((word) => !namedWords.has(word)));
+    const problem = turn === 0 ? plain : makeProblem({ ...input, used });
+    const options: SearchOptions = budget === undefined ? {} : { budget };
+    const result = request.closed ? searchClosed(problem, options) : search(problem, options);
+    longest = Math.max(longest, result.longest);
+    const before = chosen.length;
+    for (const { nodes } of result.chains) {
+      const words = nodes.map((node) => (plain.entries[node] as LexiconWord).word);
+      if (chosen.some((other) => overlap(other.words, words) > 0.5)) continue;
+      chosen.push({
+        words,
+        entries: nodes.map((node) => plain.entries[node] as LexiconWord),
+        parts: scoreParts(plain, nodes),
+        score: scoreOf(plain, nodes),
+        proven: turn === 0 && before === chosen.length && result.proven,
+      });
+      if (chosen.length >= wanted || turn > 0) break;
+    }
+    if (chosen.length === before) break;
+  }
+  if (chosen.length === 0) return no(tooFar(plain) ?? { code: "no-chain-of-length", longest });
+  return { ok: true, chains: chosen.sort((a, b) => b.score - a.score) };
+}
+
+interface Supply {
+  readonly graph: WordGraph;
+  readonly nonsense: ReadonlySet<string>;
+  isCandidate(entry: LexiconWord): boolean;
+}
+
+/** The words there are to choose from, and the graph they hang in. */
+function supplyFor(request: ChainRequest, lexicon: Lexicon): Supply {
+  const isReal = (entry: LexiconWord) => isCandidate(entry, request, lexicon) && !request.never?.includes(entry.word);
+  if (isEarsOnly(request)) return { graph: graphOf(lexicon, "phonemes"), nonsense: new Set(), isCandidate: isReal };
+  if (mostNonsense(request) === 0) return { graph: graphOf(lexicon), nonsense: new Set(), isCandidate: isReal };
+  const made = nonsenseFor(request, lexicon);
+  const only = (request.nonsenseShare ?? 0) >= 1;
+  const real = lexicon.words.filter((entry) => isReal(entry) || isNamed(entry.word, request));
+  const nonsense = new Set(made.map(({ word }) => word));
+  const graph = graphWith(real, made, lexicon);
+  return { graph, nonsense, isCandidate: (entry) => nonsense.has(entry.word) || !only };
+}
+
+function isNamed(word: string, { start, end, mustInclude, fixed }: ChainRequest): boolean {
+  return [start, end, ...(mustInclude ?? []), ...(fixed ?? [])].some(
+    (named) => named !== undefined && normaliseSpelling(named) === word,
+  );
+}
+
+/** How many first words are tried for a chain that closes on itself. */
+const CLOSED_STARTS = 24;
+
+/** A chain whose last word is one step from its first: tried from one first word after the other. */
+function searchClosed(problem: Problem, options: SearchOptions): ReturnType<typeof search> {
+  const laid = problem.fixed[0] as number;
+  const starts =
+    laid >= 0
+      ? [laid]
+      : problem.entries
+          .map((_, node) => ({
+            node,
+            worth: (problem.wordScore[node] as number) + (problem.focusWeight[node] as number),
+          }))
+          .filter(({ node }) => degreeOf(problem.steps, node) >= 2)
+          .sort((a, b) => b.worth - a.worth || a.node - b.node)
+          .slice(0, CLOSED_STARTS)
+          .map(({ node }) => node);
+  const chains: { nodes: readonly number[]; score: number }[] = [];
+  let longest = 0;
+  for (const startAt of starts) {
+    const { offsets, to } = problem.steps;
+    const endAmong = new Set(to.subarray(offsets[startAt], offsets[startAt + 1]));
+    const found = search(problem, { ...options, startAt, endAmong, budget: (options.budget ?? 60_000) / 8 });
+    longest = Math.max(longest, found.longest);
+    chains.push(...found.chains.slice(0, 40));
+  }
+  chains.sort((a, b) => b.score - a.score);
+  return { chains, longest, proven: false };
+}
+
+/** Two words laid down so near each other that no way between them is short enough. */
+function tooFar(problem: Problem): NoChainReason | undefined {
+  const { fixed, entries } = problem;
+  const places = fixed.flatMap((node, place) => (node === -1 ? [] : [{ node, place }]));
+  for (let k = 1; k < places.length; k++) {
+    const [before, here] = [places[k - 1], places[k]] as [{ node: number; place: number }, (typeof places)[0]];
+    const steps = here.place - before.place;
+    if ((distancesTo(problem, here.node)[before.node] as number) <= steps) continue;
+    const word = (node: number) => (entries[node] as LexiconWord).word;
+    return { code: "locked-too-far", from: word(before.node), to: word(here.node), steps };
+  }
+  return undefined;
+}
+
+function overlap(a: readonly string[], b: readonly string[]): number {
+  return a.filter((word) => b.includes(word)).length / Math.min(a.length, b.length);
+}

@@ -1,0 +1,330 @@
+import { inflectionOf } from "../../lexicon/inflection.ts";
+import type { Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
+import { seededRandom } from "../../random/seeded-random.ts";
+import type { AccentSettings } from "../../sounds/accents.ts";
+import { keyOfGpc } from "../../spelling/unit-key.ts";
+import { EDGE_KINDS, type WordGraph } from "../graph/word-graph.ts";
+import { DEFAULT_MOVES } from "../moves.ts";
+import { type PositionRule, positionRule } from "../position-rule.ts";
+import type { ChainRequest } from "../request.ts";
+import { FIRST_CHANCES, type ScoreParts, totalOf, WEIGHT } from "../scoring.ts";
+import { isEarsOnly } from "./candidates.ts";
+
+/**
+ * The steps between candidates in compressed rows, as numbers: those out of candidate n are the entries from
+ * `offsets[n]` up to `offsets[n + 1]`.
+ */
+export interface Steps {
+  readonly offsets: Int32Array;
+  /** Index of the candidate each leads to. */
+  readonly to: Int32Array;
+  /** As in the word graph: 0 before the vowel, 1 the vowel, 2 after it. */
+  readonly position: Uint8Array;
+  /** Index of the contrast crossed, or -1. */
+  readonly contrast: Int8Array;
+  readonly bringsFocus: Uint8Array;
+  readonly nearPair: Uint8Array;
+  /** The most a step and the word it leads to can be worth, whatever came before. */
+  readonly mostGained: Float64Array;
+}
+
+/** A request turned into numbers: candidates as nodes 0 to n-1, what each is worth, and the rules. */
+export interface Problem {
+  readonly request: ChainRequest;
+  readonly length: number;
+  readonly entries: readonly LexiconWord[];
+  readonly indexOf: ReadonlyMap<string, number>;
+  readonly steps: Steps;
+  /** What a word is worth wherever it stands, part by part. */
+  readonly wordParts: (node: number) => WordParts;
+  readonly wordScore: Float64Array;
+  /** Weight of the focus correspondences a word holds: 0 when none. */
+  readonly focusWeight: Float64Array;
+  readonly contrastWeights: readonly number[];
+  readonly isNonsense: Uint8Array;
+  readonly mostNonsense: number;
+  /** The candidate laid down for each place, or -1. */
+  readonly fixed: readonly number[];
+  readonly must: readonly number[];
+  readonly rule: PositionRule;
+}
+
+interface WordParts {
+  readonly aims: number;
+  readonly commonness: number;
+  readonly freshness: number;
+  readonly level: number;
+  readonly luck: number;
+}
+
+export interface ProblemInput {
+  readonly request: ChainRequest;
+  readonly graph: WordGraph;
+  readonly lexicon: Lexicon;
+  /** Graph indices of the candidates, rising. */
+  readonly candidates: readonly number[];
+  readonly nonsense: ReadonlySet<string>;
+  /** Places laid down and words that must come in, as spellings. */
+  readonly fixed: readonly (string | undefined)[];
+  readonly must: readonly string[];
+  /** Words to keep away from, because another plan has them. */
+  readonly used: ReadonlySet<string>;
+}
+
+/** Zipf values between which a word counts as more or less common; above, every child knows it (cat, not only and). */
+const SELDOM = 2.5;
+const EVERYDAY = 5;
+/** What another plan's words cost, so that plans differ. */
+const USED = -2;
+
+export function makeProblem(input: ProblemInput): Problem {
+  const { request, graph, lexicon, candidates, nonsense } = input;
+  const entries = candidates.map((node) => graph.words[node] as LexiconWord);
+  const indexOf = new Map(entries.map((entry, k) => [entry.word, k]));
+  const aims = aimTokens(request, graph, lexicon.accent);
+  const recent = new Set(request.recent ?? []);
+  const luck = luckOf(graph, request.seed);
+  const contrastWord = request.reachPower ? WEIGHT.contrastWordForPower : WEIGHT.contrastWord;
+  const focusWeight = new Float64Array(entries.length);
+  if (aims.focus.size > 0)
+    candidates.forEach((node, k) => {
+      for (const token of graph.tokensOf[node] ?? [])
+        focusWeight[k] = Math.max(focusWeight[k] as number, aims.focus.get(token) ?? 0);
+    });
+  const wordParts = (k: number): WordParts => {
+    const entry = entries[k] as LexiconWord;
+    const node = candidates[k] as number;
+    const tokens = graph.tokensOf[node] ?? [];
+    let worth = 0;
+    for (const { a, b, weight } of aims.contrasts)
+      if (tokens.includes(a) || tokens.includes(b)) worth += contrastWord * weight;
+    const common = WEIGHT.commonness * Math.min(1, Math.max(0, (entry.zipf - SELDOM) / (EVERYDAY - SELDOM)));
+    return {
+      aims: worth,
+      commonness: nonsense.has(entry.word) ? WEIGHT.nonsense : common,
+      freshness: (recent.has(entry.word) ? WEIGHT.recent : 0) + (input.used.has(entry.word) ? USED : 0),
+      level: levelWorth(request, tokens.length),
+      luck: luck[node] as number,
+    };
+  };
+  const wordScore = Float64Array.from(entries, (_, k) => {
+    const { aims: aim, commonness, freshness, level, luck: chance } = wordParts(k);
+    return aim + commonness + freshness + level + chance;
+  });
+  return {
+    request,
+    length: request.length,
+    entries,
+    indexOf,
+    steps: stepsBetween(input, aims, wordScore, focusWeight),
+    wordParts,
+    wordScore,
+    focusWeight,
+    contrastWeights: aims.contrasts.map(({ weight }) => weight),
+    isNonsense: Uint8Array.from(entries, ({ word }) => (nonsense.has(word) ? 1 : 0)),
+    mostNonsense: mostNonsense(request),
+    fixed: Array.from({ length: request.length }, (_, k) => {
+      const word = input.fixed[k];
+      return word === undefined ? -1 : (indexOf.get(word) as number);
+    }),
+    must: input.must.map((word) => indexOf.get(word) as number),
+    rule: positionRule(request.positions ?? "any", request.longestRun, request.length - 1),
+  };
+}
+
+/** How many nonsense words a chain may hold. */
+export function mostNonsense({ nonsenseShare = 0, length }: Pick<ChainRequest, "nonsenseShare" | "length">): number {
+  return Math.floor(Math.min(1, Math.max(0, nonsenseShare)) * length + 1e-9);
+}
+
+interface AimTokens {
+  /** Token → weight. */
+  readonly focus: ReadonlyMap<number, number>;
+  readonly contrasts: readonly { readonly a: number; readonly b: number; readonly weight: number }[];
+}
+
+/** The aims as the graph's tokens; by ear a correspondence is its sound. */
+function aimTokens(request: ChainRequest, graph: WordGraph, accent: AccentSettings): AimTokens {
+  const numbers = new Map(graph.table.keys.map((key, token) => [key, token]));
+  const tokenOf = (gpc: string) => {
+    const key = keyOfGpc(gpc, accent);
+    return numbers.get(isEarsOnly(request) ? key.slice(key.indexOf("=") + 1) : key) ?? -2;
+  };
+  const weightOf = (aim: string) => request.weights?.[aim] ?? 1;
+  return {
+    focus: new Map(request.focus.map((gpc) => [tokenOf(gpc), weightOf(gpc)])),
+    contrasts: request.contrasts.map(({ a, b }) => ({ a: tokenOf(a), b: tokenOf(b), weight: weightOf(`${a}/${b}`) })),
+  };
+}
+
+function levelWorth({ level }: ChainRequest, units: number): number {
+  if (!level) return 0;
+  const length = Math.min(1, Math.max(0, (units - 2) / 3));
+  return WEIGHT.level * (level === "harder" ? length : 1 - length);
+}
+
+/** Luck hangs on the word list's own order, so that other candidates do not change it. */
+function luckOf(graph: WordGraph, seed: number): Float64Array {
+  const random = seededRandom(seed);
+  return Float64Array.from(graph.words, () => random() * WEIGHT.luck);
+}
+
+const BASES = new WeakMap<WordGraph, Int32Array>();
+
+/** Index of the word each word is a form of (grins: grin), or -1. */
+function basesIn(graph: WordGraph, lexicon: Lexicon): Int32Array {
+  let bases = BASES.get(graph);
+  if (!bases) {
+    bases = Int32Array.from(graph.words, ({ word }) => {
+      const base = inflectionOf(word, lexicon)?.base;
+      return base === undefined ? -1 : (graph.indexOf.get(base) ?? -1);
+    });
+    BASES.set(graph, bases);
+  }
+  return bases;
+}
+
+function stepsBetween(
+  { graph, candidates, request, lexicon }: ProblemInput,
+  aims: AimTokens,
+  wordScore: Float64Array,
+  focusWeight: Float64Array,
+): Steps {
+  const toCandidate = new Int32Array(graph.words.length).fill(-1);
+  candidates.forEach((node, k) => {
+    toCandidate[node] = k;
+  });
+  const moves = request.moves ?? DEFAULT_MOVES;
+  const allowed = EDGE_KINDS.map((move) => moves.includes(move));
+  const change = EDGE_KINDS.indexOf("change");
+  const bases = basesIn(graph, lexicon);
+  const most = graph.targets.length;
+  const offsets = new Int32Array(candidates.length + 1);
+  const steps = {
+    to: new Int32Array(most),
+    position: new Uint8Array(most),
+    contrast: new Int8Array(most).fill(-1),
+    bringsFocus: new Uint8Array(most),
+    nearPair: new Uint8Array(most),
+    mostGained: new Float64Array(most),
+  };
+  let at = 0;
+  candidates.forEach((node, from) => {
+    for (let e = graph.offsets[node] as number; e < (graph.offsets[node + 1] as number); e++) {
+      const target = graph.targets[e] as number;
+      const to = toCandidate[target] as number;
+      const kind = graph.kinds[e] as number;
+      if (to === -1 || !allowed[kind]) continue;
+      const [gone, came] = [graph.oldTokens[e] as number, graph.newTokens[e] as number];
+      steps.to[at] = to;
+      steps.position[at] = graph.positions[e] as number;
+      let gain = (wordScore[to] as number) + focusWorth(focusWeight[to] as number, 0);
+      if (aims.focus.size > 0 && (aims.focus.has(gone) || aims.focus.has(came))) {
+        steps.bringsFocus[at] = 1;
+        gain += WEIGHT.focusStep;
+      }
+      for (let c = 0; c < aims.contrasts.length; c++) {
+        const { a, b, weight } = aims.contrasts[c] as AimTokens["contrasts"][0];
+        if ((gone !== a || came !== b) && (gone !== b || came !== a)) continue;
+        steps.contrast[at] = c;
+        gain += crossingWorth(weight, 0);
+        break;
+      }
+      if (kind !== change && (bases[node] === target || bases[target] === node)) {
+        steps.nearPair[at] = 1;
+        gain += WEIGHT.nearPair;
+      }
+      steps.mostGained[at] = gain;
+      at++;
+    }
+    offsets[from + 1] = at;
+  });
+  return {
+    offsets,
+    to: steps.to.subarray(0, at),
+    position: steps.position.subarray(0, at),
+    contrast: steps.contrast.subarray(0, at),
+    bringsFocus: steps.bringsFocus.subarray(0, at),
+    nearPair: steps.nearPair.subarray(0, at),
+    mostGained: steps.mostGained.subarray(0, at),
+  };
+}
+
+/** The step between two candidates, or -1. */
+export function stepFrom({ offsets, to }: Steps, from: number, target: number): number {
+  for (let e = offsets[from] as number; e < (offsets[from + 1] as number); e++) if (to[e] === target) return e;
+  return -1;
+}
+
+/** How many steps lead out of a candidate. */
+export const degreeOf = ({ offsets }: Steps, node: number): number =>
+  (offsets[node + 1] as number) - (offsets[node] as number);
+
+/** Steps between every candidate and one of them, by breadth; Infinity where there is no way. */
+export function distancesTo({ steps, entries }: Problem, target: number): Float64Array {
+  const back: number[][] = entries.map(() => []);
+  entries.forEach((_, from) => {
+    for (let e = steps.offsets[from] as number; e < (steps.offsets[from + 1] as number); e++)
+      back[steps.to[e] as number]?.push(from);
+  });
+  const distance = new Float64Array(entries.length).fill(Number.POSITIVE_INFINITY);
+  distance[target] = 0;
+  let ring = [target];
+  for (let d = 1; ring.length > 0; d++) {
+    const next: number[] = [];
+    for (const node of ring)
+      for (const from of back[node] ?? [])
+        if (distance[from] === Number.POSITIVE_INFINITY) {
+          distance[from] = d;
+          next.push(from);
+        }
+    ring = next;
+  }
+  return distance;
+}
+
+/** What a focus word is worth when so many have come before it. */
+export const focusWorth = (weight: number, before: number): number =>
+  weight === 0 ? 0 : weight * (before < FIRST_CHANCES ? WEIGHT.focusWord : WEIGHT.focusWordMore);
+
+/** What a step across a contrast is worth when so many have come before it. */
+export const crossingWorth = (weight: number, before: number): number =>
+  weight * (before < FIRST_CHANCES ? WEIGHT.contrastStep : WEIGHT.contrastStepMore);
+
+/** The score of a finished chain, part by part; luck and the keeping apart of plans included. */
+export function scoreParts(problem: Problem, nodes: readonly number[]): ScoreParts {
+  const parts = { aims: 0, commonness: 0, positions: 0, nearPairs: 0, freshness: 0, level: 0, luck: 0 };
+  const crossings = problem.contrastWeights.map(() => 0);
+  let focusWords = 0;
+  let lastPosition = -1;
+  let run = 0;
+  nodes.forEach((node, k) => {
+    const word = problem.wordParts(node);
+    parts.aims += word.aims;
+    parts.commonness += word.commonness;
+    parts.freshness += word.freshness;
+    parts.level += word.level;
+    parts.luck += word.luck;
+    const weight = problem.focusWeight[node] as number;
+    parts.aims += focusWorth(weight, focusWords);
+    if (weight > 0) focusWords++;
+    if (k === 0) return;
+    const { steps, contrastWeights } = problem;
+    const step = stepFrom(steps, nodes[k - 1] as number, node);
+    if (step === -1) throw new Error("scoreParts: two words are not one step apart");
+    if (steps.bringsFocus[step]) parts.aims += WEIGHT.focusStep;
+    const contrast = steps.contrast[step] as number;
+    if (contrast >= 0) {
+      parts.aims += crossingWorth(contrastWeights[contrast] as number, crossings[contrast] as number);
+      crossings[contrast] = (crossings[contrast] as number) + 1;
+    }
+    if (steps.nearPair[step]) parts.nearPairs += WEIGHT.nearPair;
+    const position = steps.position[step] as number;
+    if (position === lastPosition) parts.positions += WEIGHT.samePlace * run;
+    run = position === lastPosition ? run + 1 : 1;
+    lastPosition = position;
+  });
+  return parts;
+}
+
+export const scoreOf = (problem: Problem, nodes: readonly number[]): number => totalOf(scoreParts(problem, nodes));

@@ -1,0 +1,39 @@
+import type { ChainRequest } from "./request.ts";
+
+/** What a teacher asks of a chain besides its aim: kept with the chain, so that it can be planned again. */
+export type ChainShape = Pick<
+  ChainRequest,
+  | "length"
+  | "weights"
+  | "start"
+  | "end"
+  | "mustInclude"
+  | "never"
+  | "moves"
+  | "mode"
+  | "nonsenseShare"
+  | "positions"
+  | "longestRun"
+  | "rarest"
+  | "tiles"
+  | "closed"
+  | "reachPower"
+> & {
+  /** Words that stay in their places when the chain is planned again. */
+  readonly locked: readonly string[];
+};
+
+export const DEFAULT_SHAPE: ChainShape = { length: 8, locked: [] };
+
+/**
+ * A shape as the part of a request it is. Locked words are laid down where they stand in the chain at hand,
+ * which then keeps its length.
+ */
+export function requestOf(
+  shape: ChainShape,
+  words: readonly string[],
+): Omit<ChainRequest, "taught" | "focus" | "contrasts" | "seed"> {
+  const { locked, ...rest } = shape;
+  const fixed = words.map((word) => (locked.includes(word) ? word : undefined));
+  return fixed.some((word) => word !== undefined) ? { ...rest, length: words.length, fixed } : rest;
+}

@@ -1,0 +1,257 @@
+import { useState } from "react";
+import { MODE_NAME, MOVE_NAME, POSITION_PLAN_NAME, RAREST_NAME } from "../../components/words/chain-words.ts";
+import {
+  CHAIN_MODES,
+  type ChainShape,
+  type Contrast,
+  DEFAULT_MOVES,
+  MAX_CHAIN_LENGTH,
+  MIN_CHAIN_LENGTH,
+  MOVES,
+  POSITION_PLANS,
+} from "../../core/light.ts";
+
+interface Props {
+  readonly shape: ChainShape;
+  readonly contrasts: readonly Contrast[];
+  readonly onShape: (shape: Partial<ChainShape>) => void;
+}
+
+const NONSENSE: readonly { share: number; name: string }[] = [
+  { share: 0, name: "none" },
+  { share: 0.25, name: "a few" },
+  { share: 0.5, name: "up to half" },
+  { share: 1, name: "only" },
+];
+
+const POWERS: readonly { atLeast: number; name: string }[] = [
+  { atLeast: 0.5, name: "as likely as not" },
+  { atLeast: 0.8, name: "8 times in 10" },
+  { atLeast: 0.95, name: "nearly always" },
+];
+
+const wordsIn = (text: string) =>
+  text
+    .toLowerCase()
+    .split(/[\s,;]+/)
+    .filter(Boolean);
+
+/** What shape the chain has: the common choices in sight, the others behind "more". */
+export function ShapePanel({ shape, contrasts, onShape }: Props) {
+  const moves = shape.moves ?? DEFAULT_MOVES;
+  return (
+    <>
+      <section className="flex flex-col gap-2">
+        <span className="label">Shape</span>
+        <Row name="Words">
+          <input
+            type="number"
+            className="w-16 bg-transparent py-2 text-right font-bold"
+            min={MIN_CHAIN_LENGTH}
+            max={MAX_CHAIN_LENGTH}
+            value={shape.length}
+            onChange={(event) => onShape({ length: event.target.valueAsNumber || 0 })}
+          />
+        </Row>
+        <Choice
+          name="For"
+          value={shape.mode ?? "reading"}
+          options={CHAIN_MODES.map((mode) => [mode, MODE_NAME[mode]])}
+          onPick={(mode) => onShape({ mode: mode as NonNullable<ChainShape["mode"]> })}
+        />
+        <Choice
+          name="Changes"
+          value={shape.positions ?? "any"}
+          options={POSITION_PLANS.map((plan) => [plan, POSITION_PLAN_NAME[plan]])}
+          onPick={(positions) => onShape({ positions: positions as NonNullable<ChainShape["positions"]> })}
+        />
+        <Choice
+          name="Nonsense"
+          value={String(shape.nonsenseShare ?? 0)}
+          options={NONSENSE.map(({ share, name }) => [String(share), name])}
+          onPick={(share) => onShape({ nonsenseShare: Number(share) })}
+        />
+        <WordField name="First word" value={shape.start} onWord={(start) => onShape({ start })} />
+        <WordField name="Last word" value={shape.end} onWord={(end) => onShape({ end })} />
+      </section>
+      <details className="group">
+        <summary className="flex min-h-10 cursor-pointer items-center font-semibold">More</summary>
+        <div className="flex flex-col gap-2">
+          <WordsField
+            name="Has to include"
+            value={shape.mustInclude ?? []}
+            onWords={(mustInclude) => onShape({ mustInclude })}
+          />
+          <WordsField name="Never" value={shape.never ?? []} onWords={(never) => onShape({ never })} />
+          <fieldset>
+            <legend className="label mb-1">A step may</legend>
+            <div className="grid grid-cols-2 gap-x-2">
+              {MOVES.map((move) => (
+                <label key={move} className="flex min-h-9 items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-ink"
+                    checked={moves.includes(move)}
+                    onChange={(event) =>
+                      onShape({
+                        moves: MOVES.filter((other) => (other === move ? event.target.checked : moves.includes(other))),
+                      })
+                    }
+                  />
+                  {MOVE_NAME[move]}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+          <Choice
+            name="Same place"
+            value={String(shape.longestRun ?? 0)}
+            options={[
+              ["0", "any number in a row"],
+              ["1", "once"],
+              ["2", "twice at most"],
+              ["3", "three at most"],
+            ]}
+            onPick={(run) => onShape({ longestRun: run === "0" ? undefined : Number(run) } as Partial<ChainShape>)}
+          />
+          <Choice
+            name="Words are"
+            value={String(shape.rarest ?? 5)}
+            options={Object.entries(RAREST_NAME)}
+            onPick={(band) => onShape({ rarest: Number(band) as NonNullable<ChainShape["rarest"]> })}
+          />
+          {contrasts.length > 0 && (
+            <Choice
+              name="Show mix-ups"
+              value={String(shape.reachPower?.atLeast ?? 0)}
+              options={[["0", "as they come"], ...POWERS.map(({ atLeast, name }) => [String(atLeast), name] as const)]}
+              onPick={(power) =>
+                onShape({
+                  reachPower: power === "0" ? undefined : { atLeast: Number(power) },
+                } as Partial<ChainShape>)
+              }
+            />
+          )}
+          <label className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={shape.closed ?? false}
+              onChange={(event) => onShape({ closed: event.target.checked })}
+            />
+            ends one step from where it begins
+          </label>
+          <TilesField tiles={shape.tiles} onTiles={(tiles) => onShape({ tiles } as Partial<ChainShape>)} />
+        </div>
+      </details>
+    </>
+  );
+}
+
+function Row({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the control is what is put inside
+    <label className="field flex items-center justify-between gap-2 py-0">
+      <span className="shrink-0">{name}</span>
+      {children}
+    </label>
+  );
+}
+
+function Choice(props: {
+  name: string;
+  value: string;
+  options: readonly (readonly [string, string])[];
+  onPick: (value: string) => void;
+}) {
+  return (
+    <Row name={props.name}>
+      <select
+        className="min-w-0 truncate bg-transparent py-2 text-right font-bold"
+        value={props.value}
+        onChange={(event) => props.onPick(event.target.value)}
+      >
+        {props.options.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </Row>
+  );
+}
+
+function WordField(props: { name: string; value: string | undefined; onWord: (word: string | undefined) => void }) {
+  return (
+    <Row name={props.name}>
+      <input
+        className="w-28 min-w-0 bg-transparent py-2 text-right font-learner text-[17px]"
+        placeholder="any"
+        autoCapitalize="none"
+        autoComplete="off"
+        spellCheck={false}
+        value={props.value ?? ""}
+        onChange={(event) => props.onWord(event.target.value.trim() === "" ? undefined : event.target.value)}
+      />
+    </Row>
+  );
+}
+
+function WordsField(props: { name: string; value: readonly string[]; onWords: (words: string[]) => void }) {
+  const [text, setText] = useState(props.value.join(" "));
+  const shown = wordsIn(text).join(" ") === props.value.join(" ") ? text : props.value.join(" ");
+  return (
+    <label>
+      <span className="label mb-1">{props.name}</span>
+      <input
+        className="field font-learner text-[16px]"
+        placeholder="no words"
+        autoCapitalize="none"
+        autoComplete="off"
+        spellCheck={false}
+        value={shown}
+        onChange={(event) => {
+          setText(event.target.value);
+          props.onWords(wordsIn(event.target.value));
+        }}
+      />
+    </label>
+  );
+}
+
+/** `"a a t sh"` or `"a2 t sh"`: what is in the box; empty: nobody counts. */
+export function readTiles(text: string): Record<string, number> | undefined {
+  const tiles: Record<string, number> = {};
+  for (const piece of text.toLowerCase().split(/[\s,;]+/)) {
+    const match = /^([a-z]+(?:-e)?)(?:[×x*]?(\d{1,2}))?$/.exec(piece);
+    if (match?.[1]) tiles[match[1]] = (tiles[match[1]] ?? 0) + Number(match[2] ?? 1);
+  }
+  return text.trim() === "" ? undefined : tiles;
+}
+
+export function writeTiles(tiles: Readonly<Record<string, number>> | undefined): string {
+  return Object.entries(tiles ?? {})
+    .map(([tile, count]) => (count > 1 ? `${tile}${count}` : tile))
+    .join(" ");
+}
+
+function TilesField(props: { tiles: ChainShape["tiles"]; onTiles: (tiles: ChainShape["tiles"]) => void }) {
+  const [text, setText] = useState(writeTiles(props.tiles));
+  return (
+    <label>
+      <span className="label mb-1">Tiles in the box (a2 is two of them)</span>
+      <textarea
+        className="field font-learner text-[16px]"
+        rows={2}
+        placeholder="not counted"
+        spellCheck={false}
+        autoCapitalize="none"
+        value={text}
+        onChange={(event) => {
+          setText(event.target.value);
+          props.onTiles(readTiles(event.target.value));
+        }}
+      />
+    </label>
+  );
+}
