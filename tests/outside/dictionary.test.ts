@@ -1,8 +1,8 @@
-import { dictionary } from "cmu-pronouncing-dictionary";
 import { describe, expect, it } from "vitest";
 import { buildLexicon } from "../../scripts/build-lexicon.ts";
 import { phonemesOf, planChain, sequenceById, shippedLexicon, taughtAt } from "../../src/core/index.ts";
 import asset from "../../src/data/lexicon/lexicon.json";
+import { distance, joinedUnits, listings } from "./raw-dictionary.ts";
 
 /**
  * Against the CMU Pronouncing Dictionary (npm cmu-pronouncing-dictionary), without our aligner: the
@@ -49,23 +49,6 @@ const IPA: Record<string, string[]> = {
   Z: ["z"],
   ZH: ["ʒ"],
 };
-
-/** Listings of a word as the dictionary has them, wh as plain w. */
-function listings(word: string): string[][] {
-  const all: string[][] = [];
-  for (const key of [word, ...Array.from({ length: 5 }, (_, k) => `${word}(${k + 1})`)]) {
-    const value = (dictionary as Record<string, string>)[key];
-    if (value)
-      all.push(
-        (value.split("#")[0] as string)
-          .trim()
-          .replace(/^HH W /, "W ")
-          .replace(/\d/g, "")
-          .split(" "),
-      );
-  }
-  return all;
-}
 
 /** Can these phones be read off as this string of IPA? */
 function spells(phones: readonly string[], ipa: string): boolean {
@@ -117,30 +100,6 @@ describe("every word of the list", () => {
 });
 
 describe("every step of planned chains, from raw dictionary phones alone", () => {
-  /** Edit distance over strings of symbols; nothing of ours in it. */
-  const distance = (a: readonly string[], b: readonly string[]): number => {
-    let row = b.map((_, k) => k + 1);
-    a.forEach((x, i) => {
-      let [diagonal, left] = [i, i + 1];
-      row = row.map((up, j) => {
-        left = Math.min(up + 1, left + 1, diagonal + (x === b[j] ? 0 : 1));
-        diagonal = up;
-        return left;
-      });
-    });
-    return row.at(-1) ?? a.length;
-  };
-  /** x is two phones, u-e may be two, vowel + r is two: one grapheme may change two phones, never more. */
-  const joinedUnits = (phones: readonly string[]) =>
-    phones
-      .join(" ")
-      .replace(/\b(AA|AO|EH|IH|IY|UH|UW) R\b/g, "$1R")
-      .replace(/\bK S\b/g, "KS")
-      .replace(/\bK W\b/g, "KW")
-      .replace(/\bY (UW|UH)/g, "$1")
-      .replace(/\b(AO|AA)\b/g, "O")
-      .split(" ");
-
   it("exactly one sound differs, and the letters differ in one run", () => {
     let steps = 0;
     for (const id of ["short-vowels-first", "phased"])

@@ -3,6 +3,7 @@ import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { segmentations } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { isVowel } from "../sounds/phonemes.ts";
+import { heardAs } from "../sounds/sound-class.ts";
 import { saidPhonemes } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { DEFAULT_MOVES } from "./moves.ts";
@@ -36,11 +37,12 @@ export function checkPhonemeStep(
 
 /** A reading as one unit a sound: the sound stands for its own letters, so that only sounds are compared. */
 function bySound(reading: Segmentation, accent: Parameters<typeof saidPhonemes>[1]): Segmentation {
-  const sounds = saidPhonemes(reading, accent);
+  const said = saidPhonemes(reading, accent);
+  const sounds = said.filter((id, k) => heardAs(id, accent, said[k + 1]) !== "");
   const firstVowel = sounds.findIndex(isVowel);
   const units = sounds.map(
     (id, k): Unit => ({
-      grapheme: id,
+      grapheme: heardAs(id, accent, sounds[k + 1]),
       letters: [k],
       phonemes: [id],
       slot: isVowel(id) ? "nucleus" : k < firstVowel || isVowel(sounds[k + 1] ?? "") ? "onset" : "coda",

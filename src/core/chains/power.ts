@@ -17,6 +17,8 @@ const MOST_CHANCES = 60;
 
 /** The fewest chances that reach a power, or undefined when none do (a share of 0, a power of 1). */
 export function chancesFor(power: number, share = 0.5): number | undefined {
+  // Certainty needs a learner who is always wrong: what comes near it only rounds to 1.
+  if (power >= 1 && share < 1) return undefined;
   for (let chances = 2; chances <= MOST_CHANCES; chances++)
     if (diagnosticPower(chances, share) >= power) return chances;
   return undefined;

@@ -3,21 +3,19 @@
  * a chain with several aims meets all of them before it meets one again. Ours; tuned by looking at chains.
  */
 export const WEIGHT = {
-  /** A step from one sound of a contrast to the other: the first ones, then each further one. */
-  contrastStep: 3,
-  contrastStepMore: 1.5,
+  /** A step from one sound of a contrast to the other: the first, second, third, and each further one. */
+  contrastStep: [7, 4, 3, 1.5],
   /** A word that holds a sound of a contrast; more when a power is to be reached. */
   contrastWord: 0.5,
   contrastWordForPower: 2,
-  /** A word with a focus correspondence: the first ones, then each further one. */
-  focusWord: 2.6,
-  focusWordMore: 0.9,
+  /** A word with a focus correspondence: the first, second, third, and each further one. */
+  focusWord: [5, 3, 2, 0.8],
   /** A step that brings or takes a focus correspondence. */
   focusStep: 0.8,
   /** The commonest word against the rarest. */
-  commonness: 1.2,
+  commonness: 0.9,
   /** A nonsense word, where the teacher wants some. */
-  nonsense: 1.3,
+  nonsense: 1,
   /** A change in the same place as the one before, and each further one. */
   samePlace: -0.5,
   /** A word next to itself with an ending on (grin, grins). */
@@ -26,11 +24,16 @@ export const WEIGHT = {
   /** A word of five units against one of two, for the easier and the harder twin. */
   level: 1.5,
   /** Luck, so that another seed gives another chain. */
-  luck: 0.4,
+  luck: 0.35,
 } as const;
 
-/** How many chances of an aim count as its first ones. */
-export const FIRST_CHANCES = 3;
+/** What a chance is worth when so many of the same aim have come before it. */
+export function chanceWorth(scale: readonly number[], weight: number, before: number): number {
+  return weight * (scale[Math.min(before, scale.length - 1)] as number);
+}
+
+/** Chances are counted up to this many: from then on each is worth the same. */
+export const COUNTED_CHANCES = 3;
 
 /** The named parts of a score; together they are the score. */
 export interface ScoreParts {

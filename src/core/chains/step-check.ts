@@ -3,6 +3,7 @@ import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { segmentations } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
+import { decode } from "../spelling/decode/decode.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { type TapSettings, tapsOf } from "../spelling/taps.ts";
 import { DEFAULT_MOVES, type Move } from "./moves.ts";
@@ -24,7 +25,7 @@ export interface StepOptions {
  * spellings are tried, so `read` after `bread` is one step as the past tense. The reason given is always
  * the leading readings'.
  *
- * @param from a known word, or a segmentation (a nonsense word)
+ * @param from a known word, a spelling that is read by rule (pam), or a segmentation
  */
 export function checkStep(
   from: string | Segmentation,
@@ -37,7 +38,7 @@ export function checkStep(
   const moves = options.moves ?? DEFAULT_MOVES;
   const sides = [from, to].map((side) =>
     typeof side === "string"
-      ? { word: normaliseSpelling(side), readings: segmentations(side, lexicon) }
+      ? { word: normaliseSpelling(side), readings: readingsOf(side, lexicon) }
       : { word: side.word, readings: [side] },
   );
   for (const { word, readings } of sides) if (readings.length === 0) return notSingle({ code: "unknown-word", word });
@@ -49,6 +50,16 @@ export function checkStep(
       first ??= check;
     }
   return first as StepCheck;
+}
+
+/** The readings of a listed word; of another spelling the one it has by rule, if it has one. */
+function readingsOf(word: string, lexicon: Lexicon): readonly Segmentation[] {
+  const listed = segmentations(word, lexicon);
+  if (listed.length > 0) return listed;
+  const spelling = normaliseSpelling(word);
+  const closed = lexicon.unsplittable(spelling) || lexicon.unsuitable(spelling) !== undefined;
+  const byRule = closed ? undefined : decode(spelling);
+  return byRule ? [byRule] : [];
 }
 
 /** Names the tile that changes where a school keeps units together; one grapheme changes all the same. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { wordsForGap } from "../chains/neighbours.ts";
 import { edgesFrom } from "../chains/graph/word-graph.ts";
+import { wordsForGap } from "../chains/neighbours.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";

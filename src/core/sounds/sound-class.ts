@@ -41,6 +41,16 @@ export function soundClass(id: string, settings: AccentSettings = GENERAL_AMERIC
   return CLASS[settings.accent][current] ?? current;
 }
 
+const WEAK: ReadonlySet<string> = new Set(["ə", "ər"]);
+
+/**
+ * The class of a sound for ears-only work: as `soundClass`, but a weak vowel is not the full one it is classed
+ * with. Taking the first sound off `able` does not give `bill`.
+ */
+export function heardAs(id: string, settings: AccentSettings = GENERAL_AMERICAN, next?: string): string {
+  return WEAK.has(id) ? id : soundClass(id, settings, next);
+}
+
 /** The class of a run of phonemes, as one comparable string. */
 export function soundClassOf(phonemes: readonly string[], settings: AccentSettings = GENERAL_AMERICAN): string {
   if (phonemes.length === 1) return soundClass(phonemes[0] as string, settings);

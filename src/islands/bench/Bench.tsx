@@ -48,11 +48,14 @@ function startingState({ group, scope, chain, copyOf }: Props): BenchState {
   const step = scope.sequence.steps[group.step - 1];
   const newest = step?.gpcs[0];
   const source = chain ?? copyOf;
+  // Another group's chain comes without the aims this group has not been taught.
+  const known = new Set(taughtGpcs(scope));
+  const taughtHere = (id: string) => !copyOf || known.has(id);
   return {
     words: source?.words ?? [],
     gap: { kind: "after", index: Math.max(0, (source?.words.length ?? 1) - 1) },
-    focus: source?.aim.focus ?? (newest ? [gpcId(newest.grapheme, newest.phonemes)] : []),
-    contrasts: source?.aim.contrasts ?? [],
+    focus: source?.aim.focus.filter(taughtHere) ?? (newest ? [gpcId(newest.grapheme, newest.phonemes)] : []),
+    contrasts: source?.aim.contrasts.filter(({ a, b }) => taughtHere(a) && taughtHere(b)) ?? [],
     shape: source?.shape ?? DEFAULT_SHAPE,
     title: chain?.title ?? "",
     chainId: chain?.id,
@@ -71,6 +74,8 @@ export default function Bench(props: Props) {
   const [planning, setPlanning] = useState<string>();
   const [ticks, setTicks] = useState(scope.ticks);
   const seed = useRef(1);
+  /** What was planned last, to know when the same is asked again: then another chain is wanted. */
+  const planned = useRef("");
   // Two workers: typing is answered by the one while the other plans and can be stopped.
   const [desk] = useState(() => new ChainWorkerClient());
   const [planner] = useState(() => new ChainWorkerClient());
@@ -162,8 +167,9 @@ export default function Bench(props: Props) {
       client.ask((api) =>
         api.plan(
           request,
+          // A last word of progress may come after the answer: it must not bring the waiting back.
           client.progress((done, all) =>
-            setPlanning(`No chain so far; trying what would give one (${done} of ${all})`),
+            setPlanning((now) => now && `No chain so far; trying what would give one (${done} of ${all})`),
           ),
         ),
       ),
@@ -176,11 +182,15 @@ export default function Bench(props: Props) {
     setOthers(rest.map((plan, k) => ({ name: `other ${k + 1}`, plan })));
   };
 
-  const plan = async (change?: Partial<ChainRequest>) => {
-    const answer = await planWith(requestNow(change));
+  const plan = async () => {
+    const asked = JSON.stringify([focus, contrasts, shape]);
+    const again = planned.current === `${asked} ${words.join(" ")}`;
+    const free = words.filter((word) => !shape.locked.includes(word));
+    const answer = await planWith(requestNow(again || shape.locked.length > 0 ? { recent: [...recent, ...free] } : {}));
     if (!answer) return;
-    if (Array.isArray(answer)) take(answer);
-    else setRefusal(answer);
+    if (!Array.isArray(answer)) return setRefusal(answer);
+    planned.current = `${asked} ${answer[0]?.words.join(" ")}`;
+    take(answer);
   };
 
   const threeOthers = async () => {
@@ -260,8 +270,16 @@ export default function Bench(props: Props) {
     const word = words[index];
     if (word === undefined) return;
     dispatch({ type: "shape", shape: { never: [...(shape.never ?? []), word] } });
-    const answer = words.length >= 3 ? await fillAround((_, k) => k !== index, [word]) : undefined;
-    const found = Array.isArray(answer) ? answer[0]?.words : undefined;
+    // First everything else stays; where nothing fits so, its neighbours may go too.
+    let found: readonly string[] | undefined;
+    for (const reach of [0, 1]) {
+      if (found || words.length < 3) break;
+      const answer = await fillAround(
+        (other, k) => Math.abs(k - index) > reach || (k !== index && shape.locked.includes(other)),
+        [word],
+      );
+      if (Array.isArray(answer)) found = answer[0]?.words;
+    }
     dispatch({ type: "words", words: found ?? words.filter((_, k) => k !== index) });
   };
 

@@ -1,5 +1,5 @@
 import { Columns2, X } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { sharedColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
@@ -20,6 +20,10 @@ interface Props {
 /** Other chains for the same aim: looked at beside the one at hand, or taken. */
 export function Others({ others, current, onTake }: Props) {
   const [compared, setCompared] = useState<OtherChain>();
+  const beside = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (compared) beside.current?.scrollIntoView({ block: "nearest", behavior: "smooth" });
+  }, [compared]);
   const shown = compared && others.includes(compared) ? compared : undefined;
   return (
     <section className="mt-4 px-2" aria-label="Other chains">
@@ -49,6 +53,7 @@ export function Others({ others, current, onTake }: Props) {
       ))}
       {shown && current && (
         <div
+          ref={beside}
           role="group"
           aria-label="Two chains side by side"
           className="mt-2 rounded-lg border border-rule bg-sheet p-3"

@@ -55,9 +55,9 @@ export function ReportBar({ report, focus, taps }: Props) {
 function Balance({ report }: { report: ChainReport }) {
   const most = Math.max(1, ...CHANGE_POSITIONS.map((position) => report.positions[position]));
   return (
-    <div className="flex shrink-0 gap-3">
+    <>
       {CHANGE_POSITIONS.map((position) => (
-        <div key={position} className="flex w-[66px] flex-col-reverse">
+        <div key={position} className="-mr-5 flex w-[66px] shrink-0 flex-col-reverse">
           <dt className="text-[13px] text-quiet">{POSITION_NAME[position]}</dt>
           <dd className="text-[17px] font-bold tabular-nums">
             {report.positions[position]}
@@ -70,7 +70,7 @@ function Balance({ report }: { report: ChainReport }) {
           </dd>
         </div>
       ))}
-    </div>
+    </>
   );
 }
 

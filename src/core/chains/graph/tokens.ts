@@ -2,7 +2,7 @@ import type { LexiconWord } from "../../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../../lexicon/readings.ts";
 import type { AccentSettings } from "../../sounds/accents.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
-import { soundClass } from "../../sounds/sound-class.ts";
+import { heardAs } from "../../sounds/sound-class.ts";
 import { saidPhonemes } from "../../spelling/said.ts";
 import type { Segmentation, Unit } from "../../spelling/segmentation.ts";
 import { unitKey } from "../../spelling/unit-key.ts";
@@ -78,7 +78,7 @@ export function tokenise(
       if (by === "phonemes") {
         const said = saidPhonemes(reading, accent);
         const heard = said.flatMap((id, k) => {
-          const sound = soundClass(id, accent, said[k + 1]);
+          const sound = heardAs(id, accent, said[k + 1]);
           return sound === "" ? [] : [{ sound, vowel: isVowel(id) }];
         });
         tokens = heard.map(({ sound }) => intern(sound));

@@ -198,7 +198,7 @@ function searchClosed(problem: Problem, options: SearchOptions): ReturnType<type
       : problem.entries
           .map((_, node) => ({
             node,
-            worth: (problem.wordScore[node] as number) + (problem.focusWeight[node] as number),
+            worth: (problem.wordScore[node] as number) + problem.focusOf(node).length,
           }))
           .filter(({ node }) => degreeOf(problem.steps, node) >= 2)
           .sort((a, b) => b.worth - a.worth || a.node - b.node)

@@ -2,12 +2,13 @@ import { inflectionOf } from "../../lexicon/inflection.ts";
 import type { Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
 import { seededRandom } from "../../random/seeded-random.ts";
 import type { AccentSettings } from "../../sounds/accents.ts";
+import { isVowel } from "../../sounds/phonemes.ts";
 import { keyOfGpc } from "../../spelling/unit-key.ts";
 import { EDGE_KINDS, type WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type PositionRule, positionRule } from "../position-rule.ts";
 import type { ChainRequest } from "../request.ts";
-import { FIRST_CHANCES, type ScoreParts, totalOf, WEIGHT } from "../scoring.ts";
+import { chanceWorth, type ScoreParts, totalOf, WEIGHT } from "../scoring.ts";
 import { isEarsOnly } from "./candidates.ts";
 
 /**
@@ -24,7 +25,10 @@ export interface Steps {
   readonly contrast: Int8Array;
   readonly bringsFocus: Uint8Array;
   readonly nearPair: Uint8Array;
-  /** The most a step and the word it leads to can be worth, whatever came before. */
+  /**
+   * The most a step and the word it leads to can be worth, when every chance of an aim is taken for a third
+   * one; what the first two are worth more is `firstChancesLeft`.
+   */
   readonly mostGained: Float64Array;
 }
 
@@ -38,8 +42,9 @@ export interface Problem {
   /** What a word is worth wherever it stands, part by part. */
   readonly wordParts: (node: number) => WordParts;
   readonly wordScore: Float64Array;
-  /** Weight of the focus correspondences a word holds: 0 when none. */
-  readonly focusWeight: Float64Array;
+  /** Which focus correspondences a word holds, by index. */
+  readonly focusOf: (node: number) => readonly number[];
+  readonly focusWeights: readonly number[];
   readonly contrastWeights: readonly number[];
   readonly isNonsense: Uint8Array;
   readonly mostNonsense: number;
@@ -74,6 +79,9 @@ export interface ProblemInput {
 /** Zipf values between which a word counts as more or less common; above, every child knows it (cat, not only and). */
 const SELDOM = 2.5;
 const EVERYDAY = 5;
+/** Aims beyond this many are not scored: counts are kept two bits each. */
+const MOST_AIMS = 12;
+
 /** What another plan's words cost, so that plans differ. */
 const USED = -2;
 
@@ -85,12 +93,7 @@ export function makeProblem(input: ProblemInput): Problem {
   const recent = new Set(request.recent ?? []);
   const luck = luckOf(graph, request.seed);
   const contrastWord = request.reachPower ? WEIGHT.contrastWordForPower : WEIGHT.contrastWord;
-  const focusWeight = new Float64Array(entries.length);
-  if (aims.focus.size > 0)
-    candidates.forEach((node, k) => {
-      for (const token of graph.tokensOf[node] ?? [])
-        focusWeight[k] = Math.max(focusWeight[k] as number, aims.focus.get(token) ?? 0);
-    });
+  const focusIn = candidates.map((node) => focusHeld(graph.tokensOf[node] ?? [], aims.focus));
   const wordParts = (k: number): WordParts => {
     const entry = entries[k] as LexiconWord;
     const node = candidates[k] as number;
@@ -116,10 +119,11 @@ export function makeProblem(input: ProblemInput): Problem {
     length: request.length,
     entries,
     indexOf,
-    steps: stepsBetween(input, aims, wordScore, focusWeight),
+    steps: stepsBetween(input, aims, wordScore, focusIn),
     wordParts,
     wordScore,
-    focusWeight,
+    focusOf: (node) => focusIn[node] as readonly number[],
+    focusWeights: aims.focus.map(({ weight }) => weight),
     contrastWeights: aims.contrasts.map(({ weight }) => weight),
     isNonsense: Uint8Array.from(entries, ({ word }) => (nonsense.has(word) ? 1 : 0)),
     mostNonsense: mostNonsense(request),
@@ -138,8 +142,7 @@ export function mostNonsense({ nonsenseShare = 0, length }: Pick<ChainRequest, "
 }
 
 interface AimTokens {
-  /** Token → weight. */
-  readonly focus: ReadonlyMap<number, number>;
+  readonly focus: readonly { readonly token: number; readonly weight: number }[];
   readonly contrasts: readonly { readonly a: number; readonly b: number; readonly weight: number }[];
 }
 
@@ -152,9 +155,18 @@ function aimTokens(request: ChainRequest, graph: WordGraph, accent: AccentSettin
   };
   const weightOf = (aim: string) => request.weights?.[aim] ?? 1;
   return {
-    focus: new Map(request.focus.map((gpc) => [tokenOf(gpc), weightOf(gpc)])),
-    contrasts: request.contrasts.map(({ a, b }) => ({ a: tokenOf(a), b: tokenOf(b), weight: weightOf(`${a}/${b}`) })),
+    focus: request.focus.slice(0, MOST_AIMS).map((gpc) => ({ token: tokenOf(gpc), weight: weightOf(gpc) })),
+    contrasts: request.contrasts
+      .slice(0, MOST_AIMS)
+      .map(({ a, b }) => ({ a: tokenOf(a), b: tokenOf(b), weight: weightOf(`${a}/${b}`) })),
   };
+}
+
+const NO_FOCUS: readonly number[] = [];
+
+function focusHeld(tokens: readonly number[], focus: AimTokens["focus"]): readonly number[] {
+  const held = focus.flatMap(({ token }, k) => (tokens.includes(token) ? [k] : []));
+  return held.length > 0 ? held : NO_FOCUS;
 }
 
 function levelWorth({ level }: ChainRequest, units: number): number {
@@ -188,7 +200,7 @@ function stepsBetween(
   { graph, candidates, request, lexicon }: ProblemInput,
   aims: AimTokens,
   wordScore: Float64Array,
-  focusWeight: Float64Array,
+  focusIn: readonly (readonly number[])[],
 ): Steps {
   const toCandidate = new Int32Array(graph.words.length).fill(-1);
   candidates.forEach((node, k) => {
@@ -198,6 +210,7 @@ function stepsBetween(
   const allowed = EDGE_KINDS.map((move) => moves.includes(move));
   const change = EDGE_KINDS.indexOf("change");
   const bases = basesIn(graph, lexicon);
+  const syllabic = graph.table.keys.map(isSyllable);
   const most = graph.targets.length;
   const offsets = new Int32Array(candidates.length + 1);
   const steps = {
@@ -216,10 +229,14 @@ function stepsBetween(
       const kind = graph.kinds[e] as number;
       if (to === -1 || !allowed[kind]) continue;
       const [gone, came] = [graph.oldTokens[e] as number, graph.newTokens[e] as number];
+      // One grapheme, but a whole syllable to the ear (fix, fixes): the teacher's to put in, not the planner's.
+      if (syllabic[gone] || syllabic[came]) continue;
       steps.to[at] = to;
       steps.position[at] = graph.positions[e] as number;
-      let gain = (wordScore[to] as number) + focusWorth(focusWeight[to] as number, 0);
-      if (aims.focus.size > 0 && (aims.focus.has(gone) || aims.focus.has(came))) {
+      let gain = wordScore[to] as number;
+      for (const k of focusIn[to] as readonly number[])
+        gain += chanceWorth(WEIGHT.focusWord, (aims.focus[k] as AimTokens["focus"][0]).weight, LATER_CHANCE);
+      if (aims.focus.some(({ token }) => token === gone || token === came)) {
         steps.bringsFocus[at] = 1;
         gain += WEIGHT.focusStep;
       }
@@ -227,7 +244,7 @@ function stepsBetween(
         const { a, b, weight } = aims.contrasts[c] as AimTokens["contrasts"][0];
         if ((gone !== a || came !== b) && (gone !== b || came !== a)) continue;
         steps.contrast[at] = c;
-        gain += crossingWorth(weight, 0);
+        gain += chanceWorth(WEIGHT.contrastStep, weight, LATER_CHANCE);
         break;
       }
       if (kind !== change && (bases[node] === target || bases[target] === node)) {
@@ -248,6 +265,12 @@ function stepsBetween(
     nearPair: steps.nearPair.subarray(0, at),
     mostGained: steps.mostGained.subarray(0, at),
   };
+}
+
+/** A unit that is a syllable of its own: -es and -ed with their vowel, le, the m of prism. */
+function isSyllable(key: string): boolean {
+  const sounds = key.slice(key.indexOf("=") + 1).split(" ");
+  return sounds.length > 1 && sounds[0] !== "j" && isVowel(sounds[0] as string);
 }
 
 /** The step between two candidates, or -1. */
@@ -283,19 +306,26 @@ export function distancesTo({ steps, entries }: Problem, target: number): Float6
   return distance;
 }
 
-/** What a focus word is worth when so many have come before it. */
-export const focusWorth = (weight: number, before: number): number =>
-  weight === 0 ? 0 : weight * (before < FIRST_CHANCES ? WEIGHT.focusWord : WEIGHT.focusWordMore);
+/** The chance at whose worth the bound counts every chance; the first and second are worth more. */
+const LATER_CHANCE = 2;
 
-/** What a step across a contrast is worth when so many have come before it. */
-export const crossingWorth = (weight: number, before: number): number =>
-  weight * (before < FIRST_CHANCES ? WEIGHT.contrastStep : WEIGHT.contrastStepMore);
+/**
+ * What the first chances of an aim that has had so many can still add beyond `mostGained`. With it the bound
+ * holds: so many chances are never worth more than so many third ones and this.
+ */
+export function firstChancesLeft(scale: readonly number[], weight: number, had: number): number {
+  let left = 0;
+  for (let chance = had; chance < LATER_CHANCE; chance++)
+    left += chanceWorth(scale, weight, chance) - chanceWorth(scale, weight, LATER_CHANCE);
+  return left;
+}
 
 /** The score of a finished chain, part by part; luck and the keeping apart of plans included. */
 export function scoreParts(problem: Problem, nodes: readonly number[]): ScoreParts {
   const parts = { aims: 0, commonness: 0, positions: 0, nearPairs: 0, freshness: 0, level: 0, luck: 0 };
-  const crossings = problem.contrastWeights.map(() => 0);
-  let focusWords = 0;
+  const { steps, focusWeights, contrastWeights } = problem;
+  const crossings = contrastWeights.map(() => 0);
+  const met = focusWeights.map(() => 0);
   let lastPosition = -1;
   let run = 0;
   nodes.forEach((node, k) => {
@@ -305,17 +335,21 @@ export function scoreParts(problem: Problem, nodes: readonly number[]): ScorePar
     parts.freshness += word.freshness;
     parts.level += word.level;
     parts.luck += word.luck;
-    const weight = problem.focusWeight[node] as number;
-    parts.aims += focusWorth(weight, focusWords);
-    if (weight > 0) focusWords++;
+    for (const k of problem.focusOf(node)) {
+      parts.aims += chanceWorth(WEIGHT.focusWord, focusWeights[k] as number, met[k] as number);
+      met[k] = (met[k] as number) + 1;
+    }
     if (k === 0) return;
-    const { steps, contrastWeights } = problem;
     const step = stepFrom(steps, nodes[k - 1] as number, node);
     if (step === -1) throw new Error("scoreParts: two words are not one step apart");
     if (steps.bringsFocus[step]) parts.aims += WEIGHT.focusStep;
     const contrast = steps.contrast[step] as number;
     if (contrast >= 0) {
-      parts.aims += crossingWorth(contrastWeights[contrast] as number, crossings[contrast] as number);
+      parts.aims += chanceWorth(
+        WEIGHT.contrastStep,
+        contrastWeights[contrast] as number,
+        crossings[contrast] as number,
+      );
       crossings[contrast] = (crossings[contrast] as number) + 1;
     }
     if (steps.nearPair[step]) parts.nearPairs += WEIGHT.nearPair;

@@ -1,5 +1,5 @@
-import { FIRST_CHANCES, WEIGHT } from "../scoring.ts";
-import { crossingWorth, distancesTo, focusWorth, type Problem } from "./problem.ts";
+import { COUNTED_CHANCES, chanceWorth, WEIGHT } from "../scoring.ts";
+import { distancesTo, firstChancesLeft, type Problem } from "./problem.ts";
 
 export interface SearchResult {
   /** Finished chains as candidate indices, best first. */
@@ -19,7 +19,7 @@ export interface SearchOptions {
   readonly startAt?: number;
 }
 
-const BUDGET = 60_000;
+const BUDGET = 40_000;
 const FIRST_WIDTH = 160;
 /** How many paths may end in the same word in the same state: keeps a wide list from filling with one family. */
 const PATHS_A_WORD = 6;
@@ -34,14 +34,14 @@ interface Path {
   readonly score: number;
   /** Score so far, and the most that can still come. */
   readonly hope: number;
-  readonly focusWords: number;
-  /** Steps across each contrast so far, two bits each, 3 for "three or more". */
+  /** Words with each focus, and steps across each contrast, so far: two bits each, 3 for "three or more". */
+  readonly met: number;
   readonly crossings: number;
   readonly lastPosition: number;
   readonly run: number;
   readonly nonsense: number;
-  /** Words that must come in and have. */
-  readonly met: number;
+  /** Words that must come in and have, one bit each. */
+  readonly done: number;
 }
 
 /**
@@ -187,9 +187,9 @@ function beam(problem: Problem, bounds: Bounds, errands: Errands, width: number,
         if (hope === NEVER || stands(path, to)) continue;
         const nonsense = path.nonsense + (problem.isNonsense[to] as number);
         if (nonsense > problem.mostNonsense) continue;
-        const met = path.met | errands.bitsOf(to);
-        if (!errands.canMeet(met, to, length - 1 - k)) continue;
-        grown.push(extend(problem, path, e, state, hope, nonsense, met));
+        const done = path.done | errands.bitsOf(to);
+        if (!errands.canMeet(done, to, length - 1 - k)) continue;
+        grown.push(extend(problem, path, e, state, hope, nonsense, done));
       }
     }
     looked += grown.length;
@@ -197,7 +197,7 @@ function beam(problem: Problem, bounds: Bounds, errands: Errands, width: number,
     if (paths.length > 0) longest = k + 1;
   }
   const finished = paths
-    .filter(({ met }) => longest === length && met === errands.all)
+    .filter(({ done }) => longest === length && done === errands.all)
     .map((path, k) => ({ path, k }))
     .sort((a, b) => b.path.score - a.path.score || a.k - b.k);
   const chains = finished.slice(0, FINISHED_KEPT).map(({ path }) => ({ nodes: nodesOf(path), score: path.score }));
@@ -212,25 +212,37 @@ function beginnings(problem: Problem, bound: Float64Array, errands: Errands, { s
     if (startAt !== undefined && node !== startAt) continue;
     const hope = bound[node * rule.states + rule.start] as number;
     const nonsense = problem.isNonsense[node] as number;
-    const met = errands.bitsOf(node);
-    if (hope === NEVER || nonsense > problem.mostNonsense || !errands.canMeet(met, node, length - 1)) continue;
-    const weight = problem.focusWeight[node] as number;
-    const score = (problem.wordScore[node] as number) + focusWorth(weight, 0);
+    const done = errands.bitsOf(node);
+    if (hope === NEVER || nonsense > problem.mostNonsense || !errands.canMeet(done, node, length - 1)) continue;
+    const focus = meetFocus(problem, node, 0);
+    const score = (problem.wordScore[node] as number) + focus.worth;
     paths.push({
       node,
       state: rule.start,
       before: undefined,
       score,
-      hope: score + hope,
-      focusWords: weight > 0 ? 1 : 0,
+      hope: score + hope + chancesLeft(problem, focus.met, 0),
+      met: focus.met,
       crossings: 0,
       lastPosition: -1,
       run: 0,
       nonsense,
-      met,
+      done,
     });
   }
   return paths;
+}
+
+/** What a word adds for the focus correspondences it holds, and their counts with it. */
+function meetFocus(problem: Problem, node: number, before: number): { worth: number; met: number } {
+  let worth = 0;
+  let met = before;
+  for (const k of problem.focusOf(node)) {
+    const count = (met >> (k * 2)) & 3;
+    worth += chanceWorth(WEIGHT.focusWord, problem.focusWeights[k] as number, count);
+    if (count < COUNTED_CHANCES) met += 1 << (k * 2);
+  }
+  return { worth, met };
 }
 
 function extend(
@@ -240,14 +252,14 @@ function extend(
   state: number,
   hope: number,
   nonsense: number,
-  met: number,
+  done: number,
 ): Path {
   const { steps } = problem;
   const node = steps.to[step] as number;
   const position = steps.position[step] as number;
-  const weight = problem.focusWeight[node] as number;
+  const focus = meetFocus(problem, node, path.met);
   const samePlace = position === path.lastPosition;
-  let score = path.score + (problem.wordScore[node] as number) + focusWorth(weight, path.focusWords);
+  let score = path.score + (problem.wordScore[node] as number) + focus.worth;
   if (steps.bringsFocus[step]) score += WEIGHT.focusStep;
   if (steps.nearPair[step]) score += WEIGHT.nearPair;
   if (samePlace) score += WEIGHT.samePlace * path.run;
@@ -255,22 +267,32 @@ function extend(
   const contrast = steps.contrast[step] as number;
   if (contrast >= 0) {
     const before = (crossings >> (contrast * 2)) & 3;
-    score += crossingWorth(problem.contrastWeights[contrast] as number, before);
-    if (before < FIRST_CHANCES) crossings += 1 << (contrast * 2);
+    score += chanceWorth(WEIGHT.contrastStep, problem.contrastWeights[contrast] as number, before);
+    if (before < COUNTED_CHANCES) crossings += 1 << (contrast * 2);
   }
   return {
     node,
     state,
     before: path,
     score,
-    hope: score + hope,
-    focusWords: path.focusWords + (weight > 0 ? 1 : 0),
+    hope: score + hope + chancesLeft(problem, focus.met, crossings),
+    met: focus.met,
     crossings,
     lastPosition: position,
     run: samePlace ? path.run + 1 : 1,
     nonsense,
-    met,
+    done,
   };
+}
+
+/** What the first chances of every aim can still add. */
+function chancesLeft({ focusWeights, contrastWeights }: Problem, met: number, crossings: number): number {
+  let left = 0;
+  for (let k = 0; k < focusWeights.length; k++)
+    left += firstChancesLeft(WEIGHT.focusWord, focusWeights[k] as number, (met >> (k * 2)) & 3);
+  for (let k = 0; k < contrastWeights.length; k++)
+    left += firstChancesLeft(WEIGHT.contrastStep, contrastWeights[k] as number, (crossings >> (k * 2)) & 3);
+  return left;
 }
 
 /** Paths beyond this many times the width are cut by their hope alone before they are sorted. */
@@ -289,7 +311,7 @@ function mostHopeful(
   if (paths.length > width * SORTED_AT_MOST) {
     const hopes = Float64Array.from(paths, ({ hope }) => hope).sort();
     const least = hopes[hopes.length - width * SORTED_AT_MOST] as number;
-    few = paths.filter(({ hope, met }) => hope >= least || met !== 0);
+    few = paths.filter(({ hope, done }) => hope >= least || done !== 0);
     letGo = hopes[hopes.length - width * SORTED_AT_MOST - 1] as number;
   }
   const order = few.map((path, k) => ({ path, k })).sort((a, b) => b.path.hope - a.path.hope || a.k - b.k);
@@ -298,14 +320,14 @@ function mostHopeful(
   const kept: Path[] = [];
   for (const { path } of order) {
     // Paths that have met different words do not crowd one another out.
-    const inBucket = full.get(path.met) ?? 0;
-    const key = (path.node * states + path.state) * 64 + path.met;
+    const inBucket = full.get(path.done) ?? 0;
+    const key = (path.node * states + path.state) * 64 + path.done;
     const same = ending.get(key) ?? 0;
     if (inBucket >= width || same >= eachWord) {
       letGo = Math.max(letGo, path.hope);
       continue;
     }
-    full.set(path.met, inBucket + 1);
+    full.set(path.done, inBucket + 1);
     ending.set(key, same + 1);
     kept.push(path);
   }

@@ -1,0 +1,204 @@
+import type { Page } from "@playwright/test";
+import { alive, expect, test } from "./server.ts";
+
+const chain = (page: Page) => page.locator('ol[aria-label="Chain"] [data-word]');
+const chainOf = (page: Page) =>
+  chain(page).evaluateAll((rows) => rows.map((row) => row.getAttribute("data-word") ?? ""));
+const make = async (page: Page, words = 8) => {
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(chain(page)).toHaveCount(words);
+};
+const more = (page: Page) => page.getByText("More", { exact: true }).click();
+
+test.beforeEach(async ({ page, server }) => {
+  await page.goto(server.address);
+  await page.evaluate(() => sessionStorage.clear());
+  await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
+  await alive(page);
+});
+
+test("lock words and fill around them; ban one and another takes its place; three others, compared and taken", async ({
+  page,
+}) => {
+  await make(page);
+  const first = await chainOf(page);
+  await page.getByRole("button", { name: `Lock ${first[0]}`, exact: true }).click();
+  await page.getByRole("button", { name: `Lock ${first[7]}`, exact: true }).click();
+  await page.getByRole("button", { name: "Fill around the locked words" }).click();
+  await expect.poll(async () => (await chainOf(page)).join(" ")).not.toBe(first.join(" "));
+  const second = await chainOf(page);
+  expect([second[0], second[7], second.length]).toEqual([first[0], first[7], 8]);
+  const banned = second[3] as string;
+  await page.getByRole("button", { name: `Never ${banned}`, exact: true }).click();
+  await expect.poll(() => chainOf(page)).not.toContain(banned);
+  await expect(chain(page)).toHaveCount(8);
+  await page.getByRole("button", { name: `Unlock ${first[0]}`, exact: true }).click();
+  await page.getByRole("button", { name: `Unlock ${first[7]}`, exact: true }).click();
+  const others = page.getByRole("region", { name: "Other chains" });
+  const offeredBefore = await others.innerText();
+  await page.getByRole("button", { name: "Three others" }).click();
+  await expect.poll(() => others.innerText()).not.toBe(offeredBefore);
+  await expect(others.getByRole("button", { name: "Compare" })).toHaveCount(3);
+  await others.getByRole("button", { name: "Compare" }).first().click();
+  const beside = page.getByRole("group", { name: "Two chains side by side" });
+  await expect(beside.locator("[data-word]")).toHaveCount(16);
+  const offered = await beside
+    .locator("ol")
+    .nth(1)
+    .locator("[data-word]")
+    .evaluateAll((rows) => rows.map((r) => r.getAttribute("data-word")));
+  await beside.getByRole("button", { name: "Take the right one" }).click();
+  await expect.poll(() => chainOf(page)).toEqual(offered);
+});
+
+test("no chain: the reason, changes that would give one, and the last good chain stays until one is pressed", async ({
+  page,
+}) => {
+  await make(page);
+  const before = await chainOf(page);
+  await page.getByLabel("Changes").selectOption("only the vowel");
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  const notice = page.getByRole("alert");
+  await expect(notice).toContainText(/longest chain found has \d words/);
+  expect(await chainOf(page)).toEqual(before);
+  const shorter = notice.getByRole("button", { name: /words instead/ });
+  const length = Number((await shorter.innerText()).match(/\d+/)?.[0]);
+  await shorter.click();
+  await expect(chain(page)).toHaveCount(length);
+  await expect(page.locator('ol[aria-label="Chain"]').getByText("· middle")).toHaveCount(length - 1);
+  await expect(page.getByLabel("Words", { exact: true })).toHaveValue(String(length));
+  // A word that is not taught: teaching it is offered, and ticks it for the group.
+  await page.getByLabel("Changes").selectOption("anywhere");
+  await page.getByLabel("Words", { exact: true }).fill("6");
+  await page.getByLabel("Last word").fill("rang");
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(notice).toContainText("cannot end with rang. Not taught yet: ng");
+  await notice.getByRole("button", { name: "Teach ng as in ring first" }).click();
+  await expect.poll(async () => (await chainOf(page)).at(-1)).toBe("rang");
+  await expect(page.getByText("Ticked as taught for Plovers")).toBeVisible();
+});
+
+test("a pasted chain is checked word by word; bad steps are mended with one press", async ({ page }) => {
+  await page.getByRole("button", { name: "Check a chain from anywhere" }).click();
+  const box = page.getByLabel("Words of the chain");
+  await box.fill("word ".repeat(2000));
+  await expect(page.getByText(/2000 words: that is more than a chain/)).toBeVisible();
+  await box.fill("1. Ship → shop; chop, dog  don't ship cake");
+  await expect(page.getByText("5 words.")).toBeVisible();
+  await expect(page.getByText(/Left out.*don't/)).toBeVisible();
+  await page.getByRole("button", { name: "Check it" }).click();
+  await expect.poll(() => chainOf(page)).toEqual(["ship", "shop", "chop", "dog", "cake"]);
+  await expect(chain(page).getByText("Not taught yet: a-e")).toBeVisible();
+  await expect(page.getByText(/1 word does not fit this group\. 2 steps change/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Teach" })).toBeDisabled();
+  await page.getByRole("button", { name: "Take cake out" }).click();
+  await page.locator('[data-word="dog"]').getByRole("button", { name: "Mend" }).click();
+  await expect(page.getByRole("button", { name: "Teach" })).toBeEnabled();
+  const mended = await chainOf(page);
+  expect([mended[0], mended.at(-1)]).toEqual(["ship", "dog"]);
+  expect(mended.length).toBeGreaterThan(4);
+});
+
+test("versions come back, a copy is another chain, and another group's chain is checked against its own taught set", async ({
+  page,
+  server,
+}) => {
+  for (const word of ["chip", "chop", "shop"]) {
+    await page.getByLabel("Or type a word").fill(word);
+    await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
+    await page.keyboard.press("Enter");
+  }
+  await page.getByLabel("Title of the chain").fill("First of all");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Saved" })).toBeVisible();
+  await page.getByRole("button", { name: "Take shop out" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Saved" })).toBeVisible();
+  const menu = page.getByRole("button", { name: "More to do with this chain" });
+  await menu.click();
+  await page.getByRole("menuitem", { name: "Earlier versions…" }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("listitem")
+    .filter({ hasText: "chip chop shop" })
+    .getByRole("button")
+    .click();
+  await expect.poll(() => chainOf(page)).toEqual(["chip", "chop", "shop"]);
+  const chainId = new URL(page.url()).searchParams.get("chain");
+  await menu.click();
+  await page.getByRole("menuitem", { name: "Save as another chain" }).click();
+  await expect(page.getByText("Saved: First of all, another")).toBeVisible();
+  expect(new URL(page.url()).searchParams.get("chain")).not.toBe(chainId);
+  // The other group is put back to where ch is not taught: the words that need it are marked and mended.
+  const [, other] = await (await page.request.get(`${server.address}/api/groups`)).json();
+  await page.request.patch(`${server.address}/api/groups/${other.id}`, { data: { sequenceId: "phased", step: 7 } });
+  await menu.click();
+  await page.getByRole("menuitem", { name: other.name }).click();
+  await page.waitForURL(/copy=/);
+  await alive(page);
+  await expect(chain(page).getByText("Not taught yet: ch").first()).toBeVisible();
+  await expect(page.getByText(/3 words do not fit this group/)).toBeVisible();
+  await page.getByRole("button", { name: "Put others in their place" }).click();
+  await expect(page.getByText(/do not fit this group/)).toHaveCount(0);
+  await expect(chain(page)).toHaveCount(3);
+  await page.request.patch(`${server.address}/api/groups/${other.id}`, { data: { sequenceId: "phased", step: 46 } });
+});
+
+test("levels, nonsense, positions and power from the panel", async ({ page }) => {
+  await page.getByLabel("Nonsense").selectOption("only");
+  await page.getByLabel("Words", { exact: true }).fill("5");
+  await make(page, 5);
+  await expect(page.getByText("nonsense word")).toHaveCount(5);
+  await page.getByLabel("Nonsense").selectOption("none");
+  await page.getByRole("button", { name: "Two levels" }).click();
+  await expect(page.getByText(/easier twin/)).toBeVisible();
+  await expect(page.getByText(/harder twin/)).toBeVisible();
+  await more(page);
+  await page.getByLabel("Same place").selectOption("once");
+  await page.getByLabel("add", { exact: true }).uncheck();
+  await page.getByLabel("take away", { exact: true }).uncheck();
+  await page.getByLabel("Has to include").fill("ship");
+  await page.getByLabel("Words", { exact: true }).fill("6");
+  await make(page, 6);
+  expect(await chainOf(page)).toContain("ship");
+  await expect(page.getByText(/ added · | taken away · /)).toHaveCount(0);
+  await page
+    .getByLabel("A step may")
+    .or(page.getByLabel("change", { exact: true }))
+    .last()
+    .uncheck();
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(page.getByRole("alert")).toContainText("No move is allowed");
+});
+
+test("the chain bench by touch: a suggestion, the next gap, reorder", async ({ browser, server }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(`${server.address}/bench`);
+  await alive(page);
+  await page.getByLabel("Or type a word").fill("pit");
+  await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
+  await page.getByRole("button", { name: "Put in" }).tap();
+  await expect(chain(page)).toHaveCount(1);
+  const panel = page.getByRole("complementary", { name: "Words for the gap" });
+  for (let n = 0; n < 2; n++) {
+    const count = (await chainOf(page)).length;
+    await panel.locator("section li button").first().tap();
+    await expect(chain(page)).toHaveCount(count + 1);
+    await expect(panel.getByRole("button", { name: `After ${(await chainOf(page))[count]}` })).toBeVisible();
+  }
+  const words = await chainOf(page);
+  // A finger on the handle moves the strip: raw touches, as a screen sends them.
+  const from = await page.getByRole("button", { name: `Move ${words[2]}` }).boundingBox();
+  const to = await page.getByRole("button", { name: `Move ${words[1]}` }).boundingBox();
+  if (!from || !to) throw new Error("no handles");
+  const touch = await context.newCDPSession(page);
+  const at = (box: typeof from, dy = 0) => [{ x: box.x + 12, y: box.y + 30 + dy }];
+  await touch.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: at(from) });
+  for (const dy of [-5, -15, -30, -50])
+    await touch.send("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: at(from, dy) });
+  await touch.send("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: at(to, -10) });
+  await touch.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+  await expect.poll(() => chainOf(page)).toEqual([words[0], words[2], words[1]]);
+  await context.close();
+});
