@@ -5,15 +5,26 @@
 import { readFileSync } from "node:fs";
 import { cpus } from "node:os";
 import { gzipSync } from "node:zlib";
+import Graph from "graphology";
+import { bidirectional } from "graphology-shortest-path/unweighted";
 import { Bench } from "tinybench";
 import {
   buildGraph,
+  type ChainRequest,
   decodableWords,
+  edgesFrom,
+  graphOf,
+  type Lexicon,
+  type LexiconWord,
+  ladder,
+  makeNonsense,
+  neighbours,
   planChain,
+  readReading,
+  seededRandom,
   sequenceById,
   shippedLexicon,
   taughtAt,
-  wordsForGap,
 } from "../src/core/index.ts";
 import { parseLexicon } from "../src/core/lexicon/asset.ts";
 import { align, cmuPhones } from "../src/core/spelling/align.ts";
@@ -22,7 +33,7 @@ import { oneSyllableListings } from "./lexicon/readings.ts";
 import { readPronunciations } from "./lexicon/sources.ts";
 
 const lexicon = shippedLexicon();
-const graph = buildGraph(lexicon.words);
+const graph = graphOf(lexicon);
 const sequence = sequenceById("short-vowels-first");
 if (!sequence) throw new Error("the shipped sequence is missing");
 const everything = taughtAt(sequence, 99);
@@ -33,14 +44,34 @@ const thousand = lexicon.words.slice(0, 1000).map(({ word }) => ({
   phones: oneSyllableListings(word, listings.get(word) ?? []).map(cmuPhones),
 }));
 let seed = 0;
-const request = (taught: typeof everything, length: number) => ({
+const request = (taught: ChainRequest["taught"], length: number, more: Partial<ChainRequest> = {}): ChainRequest => ({
   taught,
   length,
   focus: [],
   contrasts: [],
   seed: seed++,
+  ...more,
 });
 
+/** The same graph in npm graphology, for its bidirectional search. */
+const theirs = new Graph({ type: "directed" });
+graph.words.forEach((_, node) => {
+  theirs.addNode(node);
+});
+graph.words.forEach((_, node) => {
+  for (const { to } of edgesFrom(graph, node)) theirs.addEdge(node, to);
+});
+/** Pairs that hang together, from the first 6,000 words. */
+const random = seededRandom(1);
+const pairs: [number, number][] = [];
+while (pairs.length < 200) {
+  const pair = [0, 1].map(() => Math.floor(random() * 6000)) as [number, number];
+  if (ladder(graph.words[pair[0]]?.word ?? "", graph.words[pair[1]]?.word ?? "")) pairs.push(pair);
+}
+let turn = 0;
+const nextPair = () => pairs[turn++ % pairs.length] as [number, number];
+
+const aims = { focus: ["a-e=eɪ"], contrasts: [{ a: "ai=eɪ", b: "ee=iː" }], count: 4 };
 const bench = new Bench({ time: 1500, warmupTime: 300 });
 bench
   .add("open the word list", () => void parseLexicon(asset as never))
@@ -57,17 +88,29 @@ bench
   .add("graph of the whole list", () => void buildGraph(lexicon.words))
   .add("plan 8 words, step 13", () => void planChain(request(step13, 8), lexicon))
   .add("plan 8 words, everything taught", () => void planChain(request(everything, 8), lexicon))
+  .add("the same with two aims and 4 chains", () => void planChain(request(everything, 8, aims), lexicon))
   .add("plan 20 words, everything taught", () => void planChain(request(everything, 20), lexicon))
-  .add("words for a gap, everything taught", () => {
-    wordsForGap({ taught: everything, focus: [], contrasts: [], before: "pet" }, lexicon);
+  .add("every next word, everything taught", () => {
+    neighbours("pet", { taught: everything, focus: [], contrasts: [] }, lexicon);
+  })
+  .add("ladder between two words", () => {
+    const [from, to] = nextPair();
+    ladder(graph.words[from]?.word ?? "", graph.words[to]?.word ?? "");
+  })
+  .add("the same, graphology bidirectional", () => {
+    const [from, to] = nextPair();
+    bidirectional(theirs, from, to);
   });
 await bench.run();
 
-const edges = graph.edges.reduce((sum, out) => sum + out.length, 0) / 2;
+const medianOf = (name: string) => {
+  const result = bench.tasks.find((task) => task.name === name)?.result;
+  return result && "latency" in result ? result.latency.p50 : Number.NaN;
+};
 const bytes = gzipSync(readFileSync("src/data/lexicon/lexicon.json")).length;
 console.log(`${cpus()[0]?.model} × ${cpus().length}, Node.js ${process.versions.node}`);
 console.log(
-  `${lexicon.words.length} words, ${edges} steps between them, word list ${Math.round(bytes / 1024)} kB gzip\n`,
+  `${lexicon.words.length} words, ${graph.targets.length / 2} steps between them, word list ${Math.round(bytes / 1024)} kB gzip\n`,
 );
 console.table(
   bench.tasks.map(({ name, result }) => {
@@ -81,11 +124,72 @@ console.table(
     };
   }),
 );
-
-const medianOf = (name: string) => {
-  const result = bench.tasks.find((task) => task.name === name)?.result;
-  return result && "latency" in result ? result.latency.p50 : Number.NaN;
-};
 const aSecond = (name: string) => Math.round(1_000_000 / medianOf(name)).toLocaleString("en-GB");
 console.log(`words segmented a second, from scratch: ${aSecond("segment 1,000 words from scratch")}`);
 console.log(`words segmented a second, from the prepared list: ${aSecond("look up 1,000 prepared words")}`);
+const ratio = medianOf("the same, graphology bidirectional") / medianOf("ladder between two words");
+console.log(`ladders: ${ratio.toFixed(1)} times as quick as graphology's bidirectional search, the same pairs\n`);
+
+/** A list of real words filled up with made-up ones: real beginnings before real rimes. */
+function grown(size: number): Lexicon {
+  const real = lexicon.words.filter(({ syllables }) => syllables === 1);
+  const words: LexiconWord[] = real.slice(0, size);
+  const known = new Set(lexicon.words.map(({ word }) => word));
+  const parts = real.map(({ readings: [lead] }) => {
+    const vowel = lead.units.findIndex(({ slot }) => slot === "nucleus");
+    return { onset: lead.units.slice(0, vowel), rime: lead.units.slice(vowel) };
+  });
+  const draw = seededRandom(size);
+  for (let tries = 0; words.length < size && tries < size * 60; tries++) {
+    const onset = parts[Math.floor(draw() * parts.length)]?.onset ?? [];
+    const rime = parts[Math.floor(draw() * parts.length)]?.rime ?? [];
+    const units = [...onset, ...rime];
+    const letters = units.map(({ grapheme }) => grapheme.split("-")[0]).join("");
+    const word = letters + (units.some(({ grapheme }) => grapheme.includes("-")) ? "e" : "");
+    if (known.has(word)) continue;
+    const line = `${units.map(({ grapheme }) => grapheme).join(".")} ${units.map(({ phonemes }) => phonemes.join("+")).join(".")}`;
+    try {
+      const reading = readReading(word, line);
+      known.add(word);
+      words.push({ ...(real[0] as LexiconWord), word, zipf: 1, band: 5, readings: [reading], syllables: 1 });
+    } catch {
+      // Parts whose letters do not join to a word are passed over.
+    }
+  }
+  const byWord = new Map(words.map((entry) => [entry.word, entry]));
+  return { ...lexicon, words, get: (word) => byWord.get(word) };
+}
+
+const time = (work: () => unknown, runs = 5): string => {
+  const times = Array.from({ length: runs }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  return (times[Math.floor(runs / 2)] as number).toFixed(1);
+};
+console.log("as the list doubles and doubles again (one-syllable words, then made-up ones), median ms of 5:");
+console.table(
+  [5000, 10_000, 20_000, 40_000].map((size) => {
+    const list = grown(size);
+    const big = graphOf(list);
+    planChain(request(everything, 8), list);
+    return {
+      words: list.words.length,
+      steps: big.targets.length / 2,
+      graph: time(() => buildGraph(list.words), 3),
+      "plan 8": time(() => planChain(request(everything, 8), list)),
+      "plan 20": time(() => planChain(request(everything, 20), list)),
+      "next words": time(() => neighbours("pet", { taught: everything, focus: [], contrasts: [] }, list)),
+      ladder: time(() => {
+        for (let k = 0; k < 20; k++) {
+          const [from, to] = pairs[k] as [number, number];
+          ladder(big.words[from % 5000]?.word ?? "", big.words[to % 5000]?.word ?? "", undefined, list);
+        }
+      }).replace(/$/, " for 20"),
+    };
+  }),
+);
+console.log(
+  `100 nonsense words at step 13: ${time(() => makeNonsense({ taught: step13, count: 100, seed: seed++ }))} ms`,
+);

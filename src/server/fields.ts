@@ -36,6 +36,7 @@ const namedWordField = z.string().trim().toLowerCase().max(30, "a word has at mo
 export const shapeField = z.object({
   length: z.number().int().min(0).max(99),
   locked: z.array(wordField).max(60),
+  mixedUp: shareField.optional(),
   weights: z.record(z.string(), z.number().min(0).max(10)).optional(),
   start: namedWordField.optional(),
   end: namedWordField.optional(),

@@ -171,6 +171,31 @@ test("levels, nonsense, positions and power from the panel", async ({ page }) =>
   await expect(page.getByRole("alert")).toContainText("No move is allowed");
 });
 
+test("the shortest way between two words, and how surely a mix-up would show", async ({ page }) => {
+  await page.getByLabel("First word").fill("ship");
+  await page.getByLabel("Last word").fill("wet");
+  await page.getByRole("button", { name: "Shortest way to the last word" }).click();
+  await expect.poll(async () => (await chainOf(page)).at(-1)).toBe("wet");
+  expect((await chainOf(page))[0]).toBe("ship");
+  await page.getByLabel("Last word").fill("zzz");
+  await page.getByRole("button", { name: "Shortest way to the last word" }).click();
+  await expect(page.getByText(/No taught words lead from ship to zzz/)).toBeVisible();
+  for (const [button, letter] of [
+    ["Tell apart", "i as"],
+    ["Second", "e as"],
+  ] as const) {
+    await page.getByRole("button", { name: button }).click();
+    await page.getByPlaceholder("Type letters…").fill(letter);
+    await page.keyboard.press("Enter");
+  }
+  const power = page.locator("dd").filter({ hasText: "in 100" });
+  const half = Number((await power.innerText()).match(/\d+/)?.[0]);
+  await more(page);
+  await page.getByLabel("Mixed up").selectOption("one time in four");
+  await expect.poll(async () => Number((await power.innerText()).match(/\d+/)?.[0])).toBeLessThan(half);
+  await expect(page.getByText("mixed up one time in four: seen twice or more")).toBeVisible();
+});
+
 test("the chain bench by touch: a suggestion, the next gap, reorder", async ({ browser, server }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();

@@ -80,10 +80,37 @@ interface PathRules {
   readonly mayStepOn: ((node: number) => boolean) | undefined;
 }
 
-/** What one side has reached: parents by node, -1 where it has not been, and the last ring. */
+/** What one side has reached, and its last ring. */
 interface Side {
+  /** By node: where it was reached from, while `stamp` says that it was reached in this search. */
   readonly parent: Int32Array;
+  readonly stamp: Int32Array;
+  readonly search: number;
   ring: number[];
+}
+
+/** Rooms for two sides, kept with the graph: clearing them anew for every search would cost more than searching. */
+interface Rooms {
+  searches: number;
+  readonly sides: readonly { readonly parent: Int32Array; readonly stamp: Int32Array }[];
+}
+
+const ROOMS = new WeakMap<WordGraph, Rooms>();
+
+function sidesFor(graph: WordGraph, start: number, end: number): [Side, Side] {
+  let rooms = ROOMS.get(graph);
+  if (!rooms) {
+    const room = () => ({ parent: new Int32Array(graph.words.length), stamp: new Int32Array(graph.words.length) });
+    rooms = { searches: 0, sides: [room(), room()] };
+    ROOMS.set(graph, rooms);
+  }
+  const search = ++rooms.searches;
+  return [start, end].map((node, k): Side => {
+    const { parent, stamp } = (rooms as Rooms).sides[k] as Rooms["sides"][0];
+    parent[node] = node;
+    stamp[node] = search;
+    return { parent, stamp, search, ring: [node] };
+  }) as [Side, Side];
 }
 
 /**
@@ -92,14 +119,7 @@ interface Side {
  */
 export function shortestPath(graph: WordGraph, start: number, end: number, rules: PathRules): number[] | undefined {
   if (start === end) return [start];
-  const size = graph.words.length;
-  const sideAt = (node: number): Side => {
-    const parent = new Int32Array(size).fill(-1);
-    parent[node] = node;
-    return { parent, ring: [node] };
-  };
-  const forwards = sideAt(start);
-  const backwards = sideAt(end);
+  const [forwards, backwards] = sidesFor(graph, start, end);
   const [change, add, takeAway, swap] = rules.moves;
   const backMoves = [change, takeAway, add, swap] as boolean[];
   while (forwards.ring.length > 0 && backwards.ring.length > 0) {
@@ -123,13 +143,12 @@ function grow(
   for (const node of near.ring)
     for (let e = graph.offsets[node] as number; e < (graph.offsets[node + 1] as number); e++) {
       const to = graph.targets[e] as number;
-      if (near.parent[to] !== -1 || !moves[graph.kinds[e] as number]) continue;
-      if (far.parent[to] !== -1) {
-        near.parent[to] = node;
-        return to;
-      }
-      if (mayStepOn && !mayStepOn(to)) continue;
+      if (near.stamp[to] === near.search || !moves[graph.kinds[e] as number]) continue;
+      const meets = far.stamp[to] === far.search;
+      if (!meets && mayStepOn && !mayStepOn(to)) continue;
       near.parent[to] = node;
+      near.stamp[to] = near.search;
+      if (meets) return to;
       next.push(to);
     }
   near.ring = next;

@@ -21,6 +21,8 @@ export type ChainShape = Pick<
 > & {
   /** Words that stay in their places when the chain is planned again. */
   readonly locked: readonly string[];
+  /** How often the learner is thought to take one sound of a pair for the other, 0 to 1; half by default. */
+  readonly mixedUp?: number;
 };
 
 export const DEFAULT_SHAPE: ChainShape = { length: 8, locked: [] };
@@ -33,7 +35,11 @@ export function requestOf(
   shape: ChainShape,
   words: readonly string[],
 ): Omit<ChainRequest, "taught" | "focus" | "contrasts" | "seed"> {
-  const { locked, ...rest } = shape;
+  const { locked, mixedUp, ...asked } = shape;
+  const rest =
+    asked.reachPower && mixedUp !== undefined
+      ? { ...asked, reachPower: { ...asked.reachPower, share: mixedUp } }
+      : asked;
   const fixed = words.map((word) => (locked.includes(word) ? word : undefined));
   return fixed.some((word) => word !== undefined) ? { ...rest, length: words.length, fixed } : rest;
 }

@@ -27,7 +27,8 @@ export function distinctReadings(entry: LexiconWord): Segmentation[] {
 }
 
 /** Readings that sound like the leading one but are split another way (h·o·p·ed, h·o-e·p·d). */
-export function sameSoundReadings(entry: LexiconWord): Segmentation[] {
+export function sameSoundReadings(entry: LexiconWord): readonly Segmentation[] {
+  if (entry.readings.length === 1) return entry.readings;
   const lead = soundClassOf(phonemesOf(entry.readings[0]));
   return entry.readings.filter((r) => soundClassOf(phonemesOf(r)) === lead);
 }

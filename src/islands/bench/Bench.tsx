@@ -33,7 +33,7 @@ import { type OtherChain, Others } from "./Others.tsx";
 import { PasteDialog } from "./PasteDialog.tsx";
 import { EmptyChain, IconButton, SavedChains } from "./parts.tsx";
 import { ReportBar } from "./ReportBar.tsx";
-import { ShapePanel } from "./ShapePanel.tsx";
+import { MIXED_UP, ShapePanel } from "./ShapePanel.tsx";
 import { type BenchState, benchReducer, type Draft, draftOf, fingerprint, putIn, sidesOf } from "./state.ts";
 import { ignoreCancelled, useChainAnswers } from "./use-chain-answers.ts";
 
@@ -101,8 +101,16 @@ export default function Bench(props: Props) {
     };
   }, [taught, focus, contrasts, recent, school, shape]);
   const aim = useMemo((): ChainAim => {
-    const { moves, mode } = shape;
-    return { focus, contrasts, recent, accent: school.accent, ...(moves && { moves }), ...(mode && { mode }) };
+    const { moves, mode, mixedUp } = shape;
+    return {
+      focus,
+      contrasts,
+      recent,
+      accent: school.accent,
+      ...(moves && { moves }),
+      ...(mode && { mode }),
+      ...(mixedUp !== undefined && { powerShare: mixedUp }),
+    };
   }, [focus, contrasts, recent, school.accent, shape]);
   const gapQuestion = useMemo(
     (): JudgeRequest => ({ ...rules, taken: words, ...sidesOf({ words, gap }) }),
@@ -198,6 +206,19 @@ export default function Bench(props: Props) {
     if (!answer) return;
     if (Array.isArray(answer)) setOthers(answer.map((other, k) => ({ name: `other ${k + 1}`, plan: other })));
     else setRefusal(answer);
+  };
+
+  /** The shortest way from the first word to the last, as the chain. */
+  const shortestWay = async () => {
+    const { start, end } = shape;
+    if (!start || !end) return;
+    setRefusal(undefined);
+    const way = await desk.ask((api) => api.ladder(start, end, rules)).catch((error) => ignoreCancelled(error));
+    if (!way) {
+      toast.error(`No taught words lead from ${start} to ${end}. Choose another first or last word.`);
+      return;
+    }
+    dispatch({ type: "words", words: way, gap: { kind: "after", index: way.length - 1 } });
   };
 
   const levels = async () => {
@@ -354,6 +375,7 @@ export default function Bench(props: Props) {
       )
       .map(({ a, b }) => `${gpcLetters(a)} / ${gpcLetters(b)}`);
   };
+  const mixedUpName = MIXED_UP.find(({ share }) => share === (shape.mixedUp ?? 0.5))?.name ?? "so often";
   const aimText = (text: string) => text.split("/").map(gpcLetters).join(" / ");
 
   return (
@@ -391,6 +413,11 @@ export default function Bench(props: Props) {
                 <button type="submit" className="button button-main">
                   {shape.locked.length > 0 ? "Fill around the locked words" : "Make a chain"}
                 </button>
+                {shape.start && shape.end && (
+                  <button type="button" className="button px-1" onClick={shortestWay}>
+                    Shortest way to the last word
+                  </button>
+                )}
                 <div className="flex gap-2">
                   <button type="button" className="button flex-1 px-1" onClick={threeOthers}>
                     Three others
@@ -531,7 +558,9 @@ export default function Bench(props: Props) {
         />
       </aside>
 
-      <footer className="col-span-3">{report && <ReportBar report={report} focus={focus} taps={school.taps} />}</footer>
+      <footer className="col-span-3">
+        {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} />}
+      </footer>
       <Toaster position="top-center" />
     </div>
   );

@@ -13,10 +13,12 @@ interface Props {
   readonly report: ChainReport;
   readonly focus: readonly string[];
   readonly taps: TapSettings;
+  /** How often a pair is thought to be mixed up, in words. */
+  readonly mixedUp: string;
 }
 
 /** The foot of the bench: where changes fall, what chances the chain gives, what it takes to build. */
-export function ReportBar({ report, focus, taps }: Props) {
+export function ReportBar({ report, focus, taps, mixedUp }: Props) {
   const readings = report.readings.filter((r): r is Segmentation => r !== undefined);
   const counts = readings.map((reading) => countWord(reading, taps));
   const sum = (pick: (count: (typeof counts)[number]) => number) =>
@@ -35,6 +37,7 @@ export function ReportBar({ report, focus, taps }: Props) {
           pair={`${gpcLetters(contrast.a)} / ${gpcLetters(contrast.b)}`}
           chances={contrast.chances}
           power={contrast.power}
+          mixedUp={mixedUp}
         />
       ))}
       <Figure
@@ -75,12 +78,12 @@ function Balance({ report }: { report: ChainReport }) {
 }
 
 /** How surely a mix-up would show, as words and a bar. */
-function Power({ pair, chances, power }: { pair: string; chances: number; power: number }) {
+function Power({ pair, chances, power, mixedUp }: { pair: string; chances: number; power: number; mixedUp: string }) {
   const inHundred = Math.round(power * 100);
   return (
     <div className="flex shrink-0 flex-col-reverse">
       <dt className="text-[13px] text-quiet">
-        <span className="font-learner">{pair}</span> mixed up half the time: seen twice or more
+        <span className="font-learner">{pair}</span> mixed up {mixedUp}: seen twice or more
       </dt>
       <dd className="whitespace-nowrap text-[17px] font-bold tabular-nums">
         {inHundred} in 100 <span className="text-[13px] font-normal text-quiet">in {chances} chances</span>

@@ -30,6 +30,13 @@ const POWERS: readonly { atLeast: number; name: string }[] = [
   { atLeast: 0.95, name: "nearly always" },
 ];
 
+/** How often a learner is thought to take one sound of a pair for the other. */
+export const MIXED_UP: readonly { share: number; name: string }[] = [
+  { share: 0.25, name: "one time in four" },
+  { share: 0.5, name: "half the time" },
+  { share: 0.75, name: "three times in four" },
+];
+
 const wordsIn = (text: string) =>
   text
     .toLowerCase()
@@ -122,7 +129,15 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
           />
           {contrasts.length > 0 && (
             <Choice
-              name="Show mix-ups"
+              name="Mixed up"
+              value={String(shape.mixedUp ?? 0.5)}
+              options={MIXED_UP.map(({ share, name }) => [String(share), name])}
+              onPick={(share) => onShape({ mixedUp: Number(share) })}
+            />
+          )}
+          {contrasts.length > 0 && (
+            <Choice
+              name="Show it"
               value={String(shape.reachPower?.atLeast ?? 0)}
               options={[["0", "as they come"], ...POWERS.map(({ atLeast, name }) => [String(atLeast), name] as const)]}
               onPick={(power) =>

@@ -220,14 +220,13 @@ function linkSwaps(
   });
 }
 
+/** Numbers an edge takes while it is collected: from, to, kind and position in one, old token, new token. */
+const FIELDS = 5;
+
 /** Edges as they are found, later sorted into rows; of two between the same words the first found stays. */
 class EdgeCollector {
-  readonly #from: number[] = [];
-  readonly #to: number[] = [];
-  readonly #kind: number[] = [];
-  readonly #position: number[] = [];
-  readonly #old: number[] = [];
-  readonly #new: number[] = [];
+  #data = new Int32Array(FIELDS * 4096);
+  #count = 0;
   readonly #nodes: number;
   readonly #heard: AccentSettings | undefined;
 
@@ -239,53 +238,73 @@ class EdgeCollector {
   link(from: TokenRow, to: TokenRow, kind: number, position: number, oldToken: number, newToken: number): void {
     if (from.word === to.word) return;
     if (this.#heard && soundsOf(from.reading, this.#heard) === soundsOf(to.reading, this.#heard)) return;
-    this.#from.push(from.word);
-    this.#to.push(to.word);
-    this.#kind.push(kind);
-    this.#position.push(position);
-    this.#old.push(oldToken);
-    this.#new.push(newToken);
+    let at = this.#count * FIELDS;
+    if (at === this.#data.length) {
+      const bigger = new Int32Array(this.#data.length * 2);
+      bigger.set(this.#data);
+      this.#data = bigger;
+    }
+    const data = this.#data;
+    data[at++] = from.word;
+    data[at++] = to.word;
+    data[at++] = kind * 4 + position;
+    data[at++] = oldToken;
+    data[at] = newToken;
+    this.#count++;
   }
 
   compress(): Pick<WordGraph, "offsets" | "targets" | "kinds" | "positions" | "oldTokens" | "newTokens"> {
-    const count = this.#from.length;
-    const starts = new Int32Array(this.#nodes + 1);
-    for (const node of this.#from) starts[node + 1] = (starts[node + 1] as number) + 1;
-    for (let node = 0; node < this.#nodes; node++)
-      starts[node + 1] = (starts[node + 1] as number) + (starts[node] as number);
-    const order = new Int32Array(count);
-    const fill = starts.slice();
-    for (let e = 0; e < count; e++) {
-      const node = this.#from[e] as number;
-      order[fill[node] as number] = e;
-      fill[node] = (fill[node] as number) + 1;
-    }
+    const data = this.#data;
+    const found = Int32Array.from({ length: this.#count }, (_, e) => e);
+    // Sorted by target, then, in a stable way, by source: rows by target, of the same target the first found first.
+    const order = this.#sorted(this.#sorted(found, 1), 0);
     const offsets = new Int32Array(this.#nodes + 1);
-    const kept = new Int32Array(count);
+    const kept = new Int32Array(this.#count);
     let size = 0;
-    for (let node = 0; node < this.#nodes; node++) {
-      const row = order.subarray(starts[node], starts[node + 1]);
-      // By target, and of the same target the one found first.
-      row.sort((a, b) => (this.#to[a] as number) - (this.#to[b] as number) || a - b);
-      let last = -1;
-      for (const e of row) {
-        if (this.#to[e] === last) continue;
-        last = this.#to[e] as number;
-        kept[size++] = e;
-      }
-      offsets[node + 1] = size;
+    let last = -1;
+    let lastFrom = -1;
+    for (const e of order) {
+      const from = data[e * FIELDS] as number;
+      const to = data[e * FIELDS + 1] as number;
+      if (from === lastFrom && to === last) continue;
+      lastFrom = from;
+      last = to;
+      kept[size++] = e;
+      offsets[from + 1] = size;
     }
-    const pick = <A extends Int32Array | Uint8Array>(into: A, from: readonly number[]): A => {
-      for (let k = 0; k < size; k++) into[k] = from[kept[k] as number] as number;
+    // Words without edges begin and end where the word before them ends.
+    for (let node = 1; node <= this.#nodes; node++)
+      offsets[node] = Math.max(offsets[node] as number, offsets[node - 1] as number);
+    const pick = <A extends Int32Array | Uint8Array>(into: A, valueOf: (at: number) => number): A => {
+      for (let k = 0; k < size; k++) into[k] = valueOf((kept[k] as number) * FIELDS);
       return into;
     };
     return {
       offsets,
-      targets: pick(new Int32Array(size), this.#to),
-      kinds: pick(new Uint8Array(size), this.#kind),
-      positions: pick(new Uint8Array(size), this.#position),
-      oldTokens: pick(new Int32Array(size), this.#old),
-      newTokens: pick(new Int32Array(size), this.#new),
+      targets: pick(new Int32Array(size), (at) => data[at + 1] as number),
+      kinds: pick(new Uint8Array(size), (at) => (data[at + 2] as number) >> 2),
+      positions: pick(new Uint8Array(size), (at) => (data[at + 2] as number) & 3),
+      oldTokens: pick(new Int32Array(size), (at) => data[at + 3] as number),
+      newTokens: pick(new Int32Array(size), (at) => data[at + 4] as number),
     };
+  }
+
+  /** Counting sort by one field, stable. */
+  #sorted(edges: Int32Array, field: number): Int32Array {
+    const data = this.#data;
+    const place = new Int32Array(this.#nodes + 1);
+    for (const e of edges) {
+      const node = data[e * FIELDS + field] as number;
+      place[node + 1] = (place[node + 1] as number) + 1;
+    }
+    for (let node = 0; node < this.#nodes; node++)
+      place[node + 1] = (place[node + 1] as number) + (place[node] as number);
+    const order = new Int32Array(edges.length);
+    for (const e of edges) {
+      const node = data[e * FIELDS + field] as number;
+      order[place[node] as number] = e;
+      place[node] = (place[node] as number) + 1;
+    }
+    return order;
   }
 }

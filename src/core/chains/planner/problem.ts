@@ -221,22 +221,34 @@ function stepsBetween(
     nearPair: new Uint8Array(most),
     mostGained: new Float64Array(most),
   };
+  const { offsets: starts, targets, kinds, positions, oldTokens, newTokens } = graph;
+  const hasFocus = aims.focus.length > 0;
+  const focusTokens = new Set(aims.focus.map(({ token }) => token));
+  // What coming to a word is worth, its focus included: worked out a word, not a step.
+  const arriving = Float64Array.from(wordScore, (score, k) => {
+    let worth = score;
+    if (hasFocus)
+      for (const f of focusIn[k] as readonly number[])
+        worth += chanceWorth(WEIGHT.focusWord, (aims.focus[f] as AimTokens["focus"][0]).weight, LATER_CHANCE);
+    return worth;
+  });
   let at = 0;
-  candidates.forEach((node, from) => {
-    for (let e = graph.offsets[node] as number; e < (graph.offsets[node + 1] as number); e++) {
-      const target = graph.targets[e] as number;
+  for (let from = 0; from < candidates.length; from++) {
+    const node = candidates[from] as number;
+    const end = starts[node + 1] as number;
+    for (let e = starts[node] as number; e < end; e++) {
+      const target = targets[e] as number;
       const to = toCandidate[target] as number;
-      const kind = graph.kinds[e] as number;
+      const kind = kinds[e] as number;
       if (to === -1 || !allowed[kind]) continue;
-      const [gone, came] = [graph.oldTokens[e] as number, graph.newTokens[e] as number];
+      const gone = oldTokens[e] as number;
+      const came = newTokens[e] as number;
       // One grapheme, but a whole syllable to the ear (fix, fixes): the teacher's to put in, not the planner's.
       if (syllabic[gone] || syllabic[came]) continue;
       steps.to[at] = to;
-      steps.position[at] = graph.positions[e] as number;
-      let gain = wordScore[to] as number;
-      for (const k of focusIn[to] as readonly number[])
-        gain += chanceWorth(WEIGHT.focusWord, (aims.focus[k] as AimTokens["focus"][0]).weight, LATER_CHANCE);
-      if (aims.focus.some(({ token }) => token === gone || token === came)) {
+      steps.position[at] = positions[e] as number;
+      let gain = arriving[to] as number;
+      if (hasFocus && (focusTokens.has(gone) || focusTokens.has(came))) {
         steps.bringsFocus[at] = 1;
         gain += WEIGHT.focusStep;
       }
@@ -255,7 +267,7 @@ function stepsBetween(
       at++;
     }
     offsets[from + 1] = at;
-  });
+  }
   return {
     offsets,
     to: steps.to.subarray(0, at),
