@@ -6,6 +6,7 @@ import { SEQUENCES } from "../scope/sequences.ts";
 import { taughtAt } from "../scope/taught-set.ts";
 import { decodings } from "../spelling/decode/decode.ts";
 import { phonemesOf } from "../spelling/segmentation.ts";
+import { judgeNonsense } from "./judge-nonsense.ts";
 import { makeNonsense, type NonsenseShape } from "./make-nonsense.ts";
 
 const SHORT = SEQUENCES[0] as Sequence;
@@ -58,5 +59,21 @@ describe("makeNonsense", () => {
   it("gives what there is when little is taught", () => {
     expect(makeNonsense({ taught: taughtAt(SHORT, 0), count: 5, seed: 1 })).toEqual([]);
     expect(makeNonsense({ taught: taughtAt(SHORT, 1), count: 50, seed: 1 }).length).toBeLessThan(50);
+  });
+});
+
+describe("a teacher's own nonsense word", () => {
+  const taught = taughtAt(SHORT, 13);
+  it.each([
+    ["zet", { ok: true }],
+    ["shet", { ok: false, code: "unsuitable" }],
+    ["nig", { ok: false, code: "unsuitable" }],
+    ["cat", { ok: false, code: "real-word" }],
+    ["bredd", { ok: false }],
+    ["zead", { ok: false }],
+    ["zeed", { ok: false, code: "not-decodable" }],
+    ["zzz", { ok: false, code: "unreadable" }],
+  ])("%s", (word, verdict) => {
+    expect(judgeNonsense(word, taught, lexicon)).toMatchObject(verdict);
   });
 });
