@@ -53,6 +53,7 @@ test("lock words and fill around them; ban one and another takes its place; thre
 
 test("no chain: the reason, changes that would give one, and the last good chain stays until one is pressed", async ({
   page,
+  server,
 }) => {
   await make(page);
   const before = await chainOf(page);
@@ -76,6 +77,10 @@ test("no chain: the reason, changes that would give one, and the last good chain
   await notice.getByRole("button", { name: "Teach ng as in ring first" }).click();
   await expect.poll(async () => (await chainOf(page)).at(-1)).toBe("rang");
   await expect(page.getByText("Ticked as taught for Plovers")).toBeVisible();
+  const [plovers] = await (await page.request.get(`${server.address}/api/groups`)).json();
+  const none = { gpcs: [], patterns: [], words: [] };
+  expect(plovers.ticks.add.gpcs).toEqual(["ng=ŋ"]);
+  await page.request.put(`${server.address}/api/groups/${plovers.id}/ticks`, { data: { add: none, remove: none } });
 });
 
 test("a pasted chain is checked word by word; bad steps are mended with one press", async ({ page }) => {
