@@ -67,7 +67,7 @@ ea as in head    | ea=e |  |
 a as in what     | a=ɒ a=eɪ |  |
 y at the end     | y=aɪ y=iː y=ɪ e=iː |  |
 ch as in school  | ch=k ch=ʃ |  |
--ed -ing, doubles| ed=t ed=d d=t ed=ɪ+d ed=ə+d bb=b dd=d gg=g mm=m nn=n pp=p rr=r tt=t | suffix-ed suffix-ing |
+-ed -ing, doubles| ed=t ed=d d=t ed=ɪ+d bb=b dd=d gg=g mm=m nn=n pp=p rr=r tt=t | suffix-ed suffix-ing |
 tch dge          | tch=tʃ dge=dʒ dg=dʒ |  |
 mb kn gn wr      | mb=m kn=n gn=n wr=r |  |
 se ze the        | se=z s=z ze=z the=ð |  |

@@ -28,7 +28,7 @@ ng nk            | ng=ŋ n=ŋ | final-cluster | come some
 starts: bl st dr |  | initial-cluster |
 three together   |  | initial-cluster-3 final-cluster-3 | could would
 -all, open ends  | a=ɔː e=iː@end o=oʊ@end y=aɪ@end i=aɪ@end |  | people
--ed -ing, doubles| ed=t ed=d ed=ɪ+d ed=ə+d bb=b dd=d gg=g mm=m nn=n pp=p rr=r tt=t | suffix-ed suffix-ing |
+-ed -ing, doubles| ed=t ed=d ed=ɪ+d bb=b dd=d gg=g mm=m nn=n pp=p rr=r tt=t | suffix-ed suffix-ing |
 two words in one |  | compounds |
 a-e              | a-e=eɪ |  |
 i-e              | i-e=aɪ y-e=aɪ |  |

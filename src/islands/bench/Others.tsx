@@ -85,7 +85,7 @@ export function Others({ others, current, onTake }: Props) {
 function figures(report: ChainReport): string {
   const places = CHANGE_POSITIONS.map((position) => report.positions[position]).join(" · ");
   const power = report.contrasts.length > 0 ? `, mix-ups shown ${Math.round(report.power * 100)} in 100` : "";
-  return `beginning · middle · end ${places}, ${report.focusChances} words with the aim${power}`;
+  return `beginning · middle · end ${places}, ${report.focusChances} ${report.focusChances === 1 ? "word" : "words"} with the aim${power}`;
 }
 
 function Side({ name, report }: { name: string; report: ChainReport }) {

@@ -29,7 +29,10 @@ export function ReportBar({ report, focus, taps, mixedUp }: Props) {
     <dl className="flex min-h-[74px] items-start gap-8 overflow-x-auto border-t border-rule bg-sheet px-5 py-3">
       <Balance report={report} />
       {focus.length > 0 && (
-        <Figure value={`${report.focusChances} words`} label={`with ${focus.map(gpcLetters).join(", ")}`} />
+        <Figure
+          value={`${report.focusChances} ${report.focusChances === 1 ? "word" : "words"}`}
+          label={`with ${focus.map(gpcLetters).join(", ")}`}
+        />
       )}
       {report.contrasts.map((contrast) => (
         <Power

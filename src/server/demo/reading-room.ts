@@ -35,7 +35,7 @@ export const READING_ROOM: readonly DemoGroup[] = [
         nickname: "Eider",
         confusions: [{ gpc: "u=ʌ", said: ["ɒ"], share: 0.45 }],
       },
-      { ...calm, nickname: "Knot", confusions: [{ gpc: "ch=tʃ", said: ["ʃ"], share: 0.35 }] },
+      { ...calm, nickname: "Knot", confusions: [{ gpc: "ch=tʃ", said: ["ʃ"], share: 0.5 }] },
     ],
     weeks: [
       { step: 9, focus: ["ll=l"], contrasts: [{ a: "i=ɪ", b: "e=e" }] },
@@ -52,7 +52,7 @@ export const READING_ROOM: readonly DemoGroup[] = [
     learners: [
       { ...calm, nickname: "Dunlin", confusions: [{ gpc: "a-e=eɪ", said: ["æ"], share: 0.5 }] },
       { ...calm, nickname: "Puffin", confusions: [{ gpc: "i-e=aɪ", said: ["ɪ"], share: 0.4 }] },
-      { ...calm, nickname: "Tern", confusions: [{ gpc: "oa=oʊ", said: ["ɒ"], share: 0.25 }] },
+      { ...calm, nickname: "Tern", confusions: [{ gpc: "oa=oʊ", said: ["ɒ"], share: 0.4 }] },
     ],
     weeks: [
       { step: 41, focus: ["oa=oʊ"], contrasts: [{ a: "o=ɒ", b: "oa=oʊ" }] },

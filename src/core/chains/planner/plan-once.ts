@@ -146,6 +146,9 @@ function attempt(
     for (const { nodes } of result.chains) {
       const words = nodes.map((node) => (plain.entries[node] as LexiconWord).word);
       if (chosen.some((other) => overlap(other.words, words) > 0.5)) continue;
+      // A much poorer one is not taken from the same search: another search may find a better.
+      const best = chosen[0];
+      if (turn === 0 && best && scoreOf(plain, nodes) < best.score * NEARLY_AS_GOOD) break;
       chosen.push({
         words,
         entries: nodes.map((node) => plain.entries[node] as LexiconWord),
@@ -185,6 +188,9 @@ function isNamed(word: string, { start, end, mustInclude, fixed }: ChainRequest)
     (named) => named !== undefined && normaliseSpelling(named) === word,
   );
 }
+
+/** Share of the best score from which a further chain of the same search is good enough. */
+const NEARLY_AS_GOOD = 0.93;
 
 /** How many first words are tried for a chain that closes on itself. */
 const CLOSED_STARTS = 24;
