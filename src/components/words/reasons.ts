@@ -84,6 +84,8 @@ export function stepReasonWords(reason: StepReason): string {
   switch (reason.code) {
     case "unknown-word":
       return `${reason.word} is not in the word list`;
+    case "unsplittable":
+      return `${reason.word} is learnt as a whole: its letters and sounds cannot be matched`;
     case "same-word":
       return "the same word again";
     case "same-sound-other-spelling":

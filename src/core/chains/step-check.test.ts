@@ -25,6 +25,8 @@ describe("checkStep: one step", () => {
     expect(checkStep("clap", "crap")).toMatchObject({ single: false, reason: { code: "unknown-word" } });
     expect(checkStep("clap", "slap")).toMatchObject({ position: "initial", slotInCluster: 0 });
     expect(checkStep("clip", "crisp")).toMatchObject({ single: false });
+    expect(checkStep("want", "wanted")).toMatchObject({ single: true, kind: "add", position: "final" });
+    expect(checkStep("one", "once")).toMatchObject({ single: false, reason: { code: "unsplittable", word: "one" } });
     expect(checkStep("sting", "string")).toMatchObject({ kind: "add", slotInCluster: 2 });
   });
 

@@ -41,7 +41,9 @@ export function checkStep(
       ? { word: normaliseSpelling(side), readings: readingsOf(side, lexicon) }
       : { word: side.word, readings: [side] },
   );
-  for (const { word, readings } of sides) if (readings.length === 0) return notSingle({ code: "unknown-word", word });
+  for (const { word, readings } of sides)
+    if (readings.length === 0)
+      return notSingle({ code: lexicon.unsplittable(word) ? "unsplittable" : "unknown-word", word });
   let first: StepCheck | undefined;
   for (const x of sides[0]?.readings ?? [])
     for (const y of sides[1]?.readings ?? []) {

@@ -1,4 +1,5 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { isVowel } from "../sounds/phonemes.ts";
 import { soundsOf, unitSounds } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
@@ -25,6 +26,8 @@ export interface SingleStep {
 /** Why two words are not one step apart. */
 export type StepReason =
   | { readonly code: "unknown-word"; readonly word: string }
+  /** one, of: letters and sounds cannot be matched, so that nothing can be said of a single grapheme. */
+  | { readonly code: "unsplittable"; readonly word: string }
   | { readonly code: "same-word" }
   /** sail/sale: letters differ, sounds do not. */
   | { readonly code: "same-sound-other-spelling" }
@@ -65,10 +68,18 @@ export interface StepRule {
 const sameSound = (a: Unit, b: Unit, { accent }: StepRule) => unitSounds(a, accent) === unitSounds(b, accent);
 const sameKey = (a: Unit, b: Unit, rule: StepRule) => a.grapheme === b.grapheme && sameSound(a, b, rule);
 
+/** Does a change here fall on a vowel? A last unit that is a syllable of its own (-ed, -es, le) is an ending. */
+export function isVowelPlace({ units }: Segmentation, k: number): boolean {
+  const unit = units[k];
+  if (unit?.slot !== "nucleus") return false;
+  const isEnding = k > 0 && k === units.length - 1 && unit.phonemes.length > 1 && isVowel(unit.phonemes[0] as string);
+  return !isEnding;
+}
+
 /** Position of unit k, seen from the word's first vowel. */
 export function positionOf(word: Segmentation, k: number): ChangePosition {
   const vowel = word.units.findIndex((unit) => unit.slot === "nucleus");
-  if (word.units[k]?.slot === "nucleus") return "medial";
+  if (isVowelPlace(word, k)) return "medial";
   return k < vowel ? "initial" : "final";
 }
 

@@ -6,6 +6,7 @@ import { heardAs } from "../../sounds/sound-class.ts";
 import { saidPhonemes } from "../../spelling/said.ts";
 import type { Segmentation, Unit } from "../../spelling/segmentation.ts";
 import { unitKey } from "../../spelling/unit-key.ts";
+import { isVowelPlace } from "../step-compare.ts";
 
 /** What a step changes: a grapheme with its sound, or, for ears-only work, a sound alone. */
 export type StepUnits = "graphemes" | "phonemes";
@@ -85,7 +86,7 @@ export function tokenise(
         vowels = heard.map(({ vowel }) => vowel);
       } else {
         tokens = reading.units.map(tokenOf);
-        vowels = reading.units.map((unit) => unit.slot === "nucleus");
+        vowels = reading.units.map((_, k) => isVowelPlace(reading, k));
       }
       const at = vowels.indexOf(true);
       rows.push({ word, reading, tokens, vowels, firstVowel: at === -1 ? tokens.length : at });

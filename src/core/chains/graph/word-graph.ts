@@ -275,8 +275,8 @@ class EdgeCollector {
     // Words without edges begin and end where the word before them ends.
     for (let node = 1; node <= this.#nodes; node++)
       offsets[node] = Math.max(offsets[node] as number, offsets[node - 1] as number);
-    const pick = <A extends Int32Array | Uint8Array>(into: A, valueOf: (at: number) => number): A => {
-      for (let k = 0; k < size; k++) into[k] = valueOf((kept[k] as number) * FIELDS);
+    const pick = <A extends Int32Array | Uint8Array>(into: A, numberAt: (at: number) => number): A => {
+      for (let k = 0; k < size; k++) into[k] = numberAt((kept[k] as number) * FIELDS);
       return into;
     };
     return {
