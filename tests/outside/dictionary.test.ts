@@ -58,6 +58,24 @@ function spells(phones: readonly string[], ipa: string): boolean {
   );
 }
 
+/**
+ * The listings; of fire, tire, sour and choir also with the weak vowel taken for the glide before r, which the
+ * dictionary lists for some of these words and not for others (docs/model.md).
+ */
+function heardAs(word: string): string[][] {
+  const listed = listings(word);
+  if (!/^[^aeiou]*(?:[iy]re|our|oir)[sd]?$/.test(word)) return listed;
+  return [
+    ...listed,
+    ...listed.map((phones) =>
+      phones
+        .join(" ")
+        .replace(/(AY|AW) ER/, "$1 R")
+        .split(" "),
+    ),
+  ];
+}
+
 describe("every word of the list", () => {
   const words = shippedLexicon().words;
 
@@ -80,7 +98,7 @@ describe("every word of the list", () => {
         for (const unit of reading.units)
           if (unit.letters.map((k) => entry.word[k]).join("") !== unit.grapheme.replace("-", ""))
             wrong.push(`${entry.word}: ${unit.grapheme}`);
-        if (!listings(entry.word).some((phones) => spells(phones, joined))) wrong.push(`${entry.word}: ${joined}`);
+        if (!heardAs(entry.word).some((phones) => spells(phones, joined))) wrong.push(`${entry.word}: ${joined}`);
       }
     expect(wrong).toEqual([]);
     expect(readings).toBeGreaterThan(words.length);
