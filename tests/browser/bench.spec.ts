@@ -85,10 +85,12 @@ test("a chain in the making outlives another screen; a saved one is opened from 
 test("reorder by keyboard alone and by mouse", async ({ page }) => {
   for (const word of ["pit", "pin", "pen"]) await putIn(page, word);
   await page.getByRole("button", { name: "Move pen" }).focus();
+  // What is announced to a screen reader tells when each key has been taken.
+  const announced = page.getByRole("status").filter({ hasText: "Draggable item pen" });
   await page.keyboard.press(" ");
-  await page.waitForTimeout(200);
+  await expect(announced).toContainText("over droppable area pen");
   await page.keyboard.press("ArrowUp");
-  await page.waitForTimeout(300);
+  await expect(announced).toContainText("over droppable area pin");
   await page.keyboard.press(" ");
   await expect.poll(() => chainOf(page)).toEqual(["pit", "pen", "pin"]);
   const from = await page.getByRole("button", { name: "Move pin" }).boundingBox();

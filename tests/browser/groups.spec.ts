@@ -48,9 +48,9 @@ test("a sequence of the school's own: copied, faults marked at once, reordered, 
   ).not.toHaveCount(0);
   await page.getByRole("button", { name: "Move step 2", exact: true }).focus();
   await page.keyboard.press(" ");
-  await page.waitForTimeout(200);
+  await expect(page.getByText(/was moved over droppable area/)).toBeAttached();
   await page.keyboard.press("ArrowUp");
-  await page.waitForTimeout(300);
+  await page.waitForTimeout(600);
   await page.keyboard.press(" ");
   await expect(page.getByLabel("Step, step 1", { exact: true })).toHaveValue("i n d");
   await page.getByRole("button", { name: "Save", exact: true }).click();
