@@ -1,5 +1,5 @@
-import type { Lexicon, LexiconWord, UnsuitableEntry } from "../lexicon/lexicon.ts";
-import { checkDecodable, hasTwoReadings, isDecodable, type Missing } from "../scope/decodable.ts";
+import type { Lexicon, UnsuitableEntry } from "../lexicon/lexicon.ts";
+import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { ChainRequest } from "./request.ts";
 
 /** Why a word may not stand in this chain. */
@@ -39,18 +39,4 @@ export function refusalOf(
     return { code: "not-decodable", word, missing };
   }
   return undefined;
-}
-
-/**
- * Words the planner may use of its own accord: everything `refusalOf` lets through, less words said in
- * two ways (read, wind) and single letters, which a teacher may still put in by hand.
- */
-export function plannable(entry: LexiconWord, rules: Rules, lexicon: Lexicon): boolean {
-  return (
-    entry.word.length > 1 &&
-    (entry.suitability === "suitable" || rules.allowNotEverySchool === true) &&
-    isDecodable(entry, rules.taught, lexicon) &&
-    !rules.never?.includes(entry.word) &&
-    !hasTwoReadings(entry)
-  );
 }

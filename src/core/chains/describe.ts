@@ -1,17 +1,15 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
+import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
-import { decode } from "../spelling/decode/decode.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import { checkPhonemeStep } from "./ears-only-step.ts";
+import { entryOf } from "./entry-of.ts";
 import { flagsOf, type WordFlag } from "./flags.ts";
 import type { ChangePosition, Move } from "./moves.ts";
-import { nonsenseEntry } from "./planner/candidates.ts";
 import { diagnosticPower } from "./power.ts";
 import type { ChainMode, Contrast } from "./request.ts";
-import { checkStep } from "./step-check.ts";
+import { stepBy } from "./step-by.ts";
 import type { StepCheck } from "./step-compare.ts";
 
 export interface ContrastReport extends Contrast {
@@ -19,7 +17,7 @@ export interface ContrastReport extends Contrast {
   readonly chances: number;
   /** Steps that change one of the pair into the other. */
   readonly minimalSteps: number;
-  /** Probability (0-1) of at least two errors if the learner confuses the pair half of the time. */
+  /** Probability (0-1) of at least two errors if the learner confuses the pair as often as the aim says. */
   readonly power: number;
 }
 
@@ -74,16 +72,6 @@ export function describeEntries(entries: readonly LexiconWord[], aim: ChainAim, 
   );
 }
 
-/** A listed word, or a nonsense word as it is read by rule; undefined for what may not be shown or cannot be read. */
-export function entryOf(word: string, lexicon: Lexicon): LexiconWord | undefined {
-  const spelling = normaliseSpelling(word);
-  const entry = lexicon.get(spelling);
-  if (entry) return entry;
-  if (lexicon.unsplittable(spelling) || lexicon.unsuitable(spelling)) return undefined;
-  const reading = decode(spelling);
-  return reading && nonsenseEntry(spelling, reading);
-}
-
 function describe(
   words: readonly string[],
   entries: readonly (LexiconWord | undefined)[],
@@ -91,7 +79,9 @@ function describe(
   lexicon: Lexicon,
 ): ChainReport {
   const { accent } = lexicon;
-  const between = (from: number, to: number) => stepBetween(words, entries, from, to, aim, lexicon);
+  const options = aim.moves ? { moves: aim.moves } : {};
+  const between = (from: number, to: number) =>
+    stepBy(aim.mode, words[from] as string, words[to] as string, options, lexicon);
   const steps = words.slice(1).map((_, k) => between(k, k + 1));
   // The reading shown is the one the steps are about, so that letters and clasp agree.
   const readings = entries.map((entry, k) => {
@@ -136,23 +126,4 @@ function describe(
     contrasts,
     power: contrasts.length === 0 ? 0 : Math.min(...contrasts.map(({ power }) => power)),
   };
-}
-
-function stepBetween(
-  words: readonly string[],
-  entries: readonly (LexiconWord | undefined)[],
-  from: number,
-  to: number,
-  { mode, moves }: ChainAim,
-  lexicon: Lexicon,
-): StepCheck {
-  // A listed word is given by its spelling, so that its other readings are tried; a nonsense word as it is read.
-  const side = (k: number): string | Segmentation => {
-    const entry = entries[k];
-    return entry && lexicon.get(entry.word) === undefined ? entry.readings[0] : (words[k] as string);
-  };
-  const options = moves ? { moves } : {};
-  return mode === "ears-only"
-    ? checkPhonemeStep(side(from), side(to), options, lexicon)
-    : checkStep(side(from), side(to), options, lexicon);
 }

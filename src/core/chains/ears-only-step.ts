@@ -1,6 +1,5 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
-import { segmentations } from "../lexicon/segment.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { heardAs } from "../sounds/sound-class.ts";
@@ -8,7 +7,8 @@ import { saidPhonemes } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { DEFAULT_MOVES } from "./moves.ts";
 import type { StepOptions } from "./step-check.ts";
-import { checkReadings, notSingle, type StepCheck } from "./step-compare.ts";
+import { checkReadings, type StepCheck } from "./step-compare.ts";
+import { stepSides } from "./step-sides.ts";
 
 /**
  * Are two words exactly one sound apart, whatever their letters? cot → kit is one step by ear. The same rule
@@ -22,12 +22,9 @@ export function checkPhonemeStep(
 ): StepCheck {
   const accent = options.accent ?? list.accent;
   const lexicon = lexiconIn(list, accent);
-  const readingOf = (side: string | Segmentation) =>
-    typeof side === "string" ? segmentations(side, lexicon)[0] : side;
-  const [a, b] = [readingOf(from), readingOf(to)];
-  const nameOf = (side: string | Segmentation) => (typeof side === "string" ? normaliseSpelling(side) : side.word);
-  if (!a) return notSingle({ code: "unknown-word", word: nameOf(from) });
-  if (!b) return notSingle({ code: "unknown-word", word: nameOf(to) });
+  const sides = stepSides(from, to, lexicon);
+  if ("single" in sides) return sides;
+  const [a, b] = [sides.from[0], sides.to[0]];
   const check = checkReadings(bySound(a, accent), bySound(b, accent), {
     moves: options.moves ?? DEFAULT_MOVES,
     accent,

@@ -6,13 +6,12 @@ import { judgeNonsense, type NonsenseVerdict } from "../nonsense/judge-nonsense.
 import { hasTwoReadings } from "../scope/decodable.ts";
 import { decode } from "../spelling/decode/decode.ts";
 import { refusalOf, type WordRefusal } from "./allowed-words.ts";
-import { entryOf } from "./describe.ts";
-import { checkPhonemeStep } from "./ears-only-step.ts";
+import { entryOf } from "./entry-of.ts";
 import { bridge } from "./ladder.ts";
 import type { GapRequest } from "./neighbours.ts";
 import { fitsTheBox, isEarsOnly } from "./planner/candidates.ts";
 import { faultOf, type SpellingFault } from "./spelling-fault.ts";
-import { checkStep } from "./step-check.ts";
+import { stepBy } from "./step-by.ts";
 import type { StepCheck } from "./step-compare.ts";
 
 /** A bridge of more words is no mend but another chain. */
@@ -60,11 +59,8 @@ export function judgeWord(typed: string, gap: JudgeRequest, list: Lexicon = ship
   const refusal = nonsense?.ok && gap.allowNonsense ? undefined : found;
   const entry = entryOf(word, lexicon);
   const repeated = gap.taken?.includes(word) ?? false;
-  const between = (from: string, to: string) => {
-    const [a, b] = [stepSide(from, lexicon), stepSide(to, lexicon)];
-    const options = gap.moves ? { moves: gap.moves } : {};
-    return isEarsOnly(gap) ? checkPhonemeStep(a, b, options, lexicon) : checkStep(a, b, options, lexicon);
-  };
+  const options = gap.moves ? { moves: gap.moves } : {};
+  const between = (from: string, to: string) => stepBy(gap.mode, from, to, options, lexicon);
   const isWord = entry !== undefined && (found?.code !== "not-in-list" || nonsense?.ok === true);
   const stepBefore = isWord && gap.before !== undefined ? between(gap.before, word) : undefined;
   const stepAfter = isWord && gap.after !== undefined ? between(word, gap.after) : undefined;
@@ -91,12 +87,6 @@ export function judgeWord(typed: string, gap: JudgeRequest, list: Lexicon = ship
     ...(bridgeBefore && { bridgeBefore }),
     ...(bridgeAfter && { bridgeAfter }),
   };
-}
-
-/** A listed word by its spelling, so that its other readings are tried; a nonsense word as it is read. */
-function stepSide(word: string, lexicon: Lexicon) {
-  const spelling = normaliseSpelling(word);
-  return lexicon.get(spelling) ? spelling : (entryOf(spelling, lexicon)?.readings[0] ?? spelling);
 }
 
 function soundsLike(word: string, lexicon: Lexicon): readonly string[] {

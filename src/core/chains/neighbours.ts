@@ -4,7 +4,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import { entryOf } from "./describe.ts";
+import { entryOf } from "./entry-of.ts";
 import { type Edge, edgesFrom, type WordGraph } from "./graph/word-graph.ts";
 import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
 import { isCandidate, isEarsOnly } from "./planner/candidates.ts";

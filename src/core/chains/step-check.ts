@@ -1,13 +1,12 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
-import { segmentations } from "../lexicon/segment.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
-import { decode } from "../spelling/decode/decode.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { type TapSettings, tapsOf } from "../spelling/taps.ts";
 import { DEFAULT_MOVES, type Move } from "./moves.ts";
-import { checkReadings, notSingle, type SingleStep, type StepCheck } from "./step-compare.ts";
+import { checkReadings, type SingleStep, type StepCheck } from "./step-compare.ts";
+import { stepSides } from "./step-sides.ts";
 
 export interface StepOptions {
   /** Moves that count as one step; swap is not among them unless asked for. */
@@ -36,32 +35,16 @@ export function checkStep(
   const accent = options.accent ?? list.accent;
   const lexicon = lexiconIn(list, accent);
   const moves = options.moves ?? DEFAULT_MOVES;
-  const sides = [from, to].map((side) =>
-    typeof side === "string"
-      ? { word: normaliseSpelling(side), readings: readingsOf(side, lexicon) }
-      : { word: side.word, readings: [side] },
-  );
-  for (const { word, readings } of sides)
-    if (readings.length === 0)
-      return notSingle({ code: lexicon.unsplittable(word) ? "unsplittable" : "unknown-word", word });
+  const sides = stepSides(from, to, lexicon);
+  if ("single" in sides) return sides;
   let first: StepCheck | undefined;
-  for (const x of sides[0]?.readings ?? [])
-    for (const y of sides[1]?.readings ?? []) {
+  for (const x of sides.from)
+    for (const y of sides.to) {
       const check = checkReadings(x, y, { moves, accent });
       if (check.single) return options.taps ? withTiles(check, options.taps) : check;
       first ??= check;
     }
   return first as StepCheck;
-}
-
-/** The readings of a listed word; of another spelling the one it has by rule, if it has one. */
-function readingsOf(word: string, lexicon: Lexicon): readonly Segmentation[] {
-  const listed = segmentations(word, lexicon);
-  if (listed.length > 0) return listed;
-  const spelling = normaliseSpelling(word);
-  const closed = lexicon.unsplittable(spelling) || lexicon.unsuitable(spelling) !== undefined;
-  const byRule = closed ? undefined : decode(spelling);
-  return byRule ? [byRule] : [];
 }
 
 /** Names the tile that changes where a school keeps units together; one grapheme changes all the same. */

@@ -5,6 +5,7 @@ import { makeNonsense } from "../../nonsense/make-nonsense.ts";
 import { hasTwoReadings, isDecodable } from "../../scope/decodable.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
 import { ONE_TAP_A_SOUND } from "../../spelling/taps.ts";
+import { nonsenseEntry } from "../entry-of.ts";
 import type { ChainRequest } from "../request.ts";
 
 /** Rarer words are not heard by children of that age: the bound for ears-only work. */
@@ -74,17 +75,4 @@ export function nonsenseFor({ taught, seed }: ChainRequest, lexicon: Lexicon): r
     known.set(key, words);
   }
   return words;
-}
-
-/** A nonsense word as an entry of a word list. */
-export function nonsenseEntry(word: string, reading: LexiconWord["readings"][0]): LexiconWord {
-  return {
-    word,
-    zipf: 0,
-    band: 5,
-    suitability: "suitable",
-    partsOfSpeech: "",
-    syllables: 1,
-    readings: [reading],
-  };
 }

@@ -16,14 +16,15 @@ export function graphOf(lexicon: Lexicon, by: StepUnits = "graphemes"): WordGrap
   return graph;
 }
 
-const WITH_NONSENSE = new WeakMap<readonly LexiconWord[], WordGraph>();
+const WITH_NONSENSE = new WeakMap<LexiconWord, WordGraph>();
 
-/** A graph of the words given and of nonsense words; kept as long as the same nonsense words are asked with. */
+/** A graph of the words given and of nonsense words; kept as long as exactly the same words are asked for. */
 export function graphWith(real: readonly LexiconWord[], nonsense: readonly LexiconWord[], lexicon: Lexicon): WordGraph {
-  let graph = WITH_NONSENSE.get(nonsense);
-  if (!graph || graph.words.length !== real.length + nonsense.length || graph.words[0] !== (real[0] ?? nonsense[0])) {
-    graph = buildGraph([...real, ...nonsense], lexicon.accent);
-    WITH_NONSENSE.set(nonsense, graph);
-  }
+  const words = [...real, ...nonsense];
+  const key = nonsense[0];
+  const known = key && WITH_NONSENSE.get(key);
+  if (known && known.words.length === words.length && words.every((word, k) => known.words[k] === word)) return known;
+  const graph = buildGraph(words, lexicon.accent);
+  if (key) WITH_NONSENSE.set(key, graph);
   return graph;
 }

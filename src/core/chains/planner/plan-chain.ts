@@ -2,10 +2,9 @@ import { lexiconIn } from "../../lexicon/in-accent.ts";
 import type { Lexicon } from "../../lexicon/lexicon.ts";
 import { shippedLexicon } from "../../lexicon/shipped.ts";
 import { type ChainReport, describeEntries } from "../describe.ts";
-import { chancesFor } from "../power.ts";
-import { type ChainRequest, MAX_CHAIN_LENGTH, MAX_PLANS, MIN_CHAIN_LENGTH } from "../request.ts";
+import { type ChainRequest, MAX_PLANS } from "../request.ts";
 import type { ScoreParts } from "../scoring.ts";
-import { type Found, planOnce } from "./plan-once.ts";
+import { findChains } from "./find-chains.ts";
 import type { NoChainReason } from "./reasons.ts";
 import { type Relaxation, relaxationsFor } from "./relaxations.ts";
 
@@ -48,7 +47,7 @@ export function planChain(
 ): ChainPlan[] | NoChain {
   const lexicon = lexiconIn(list, request.taught.accent);
   const wanted = Math.max(1, Math.min(Math.floor(request.count ?? 1), MAX_PLANS));
-  const found = request.reachPower ? reachPower(request, lexicon, wanted) : planOnce(request, lexicon, wanted);
+  const found = findChains(request, lexicon, wanted);
   if (!found.ok) {
     const relaxations =
       options.relax === false ? [] : relaxationsFor(request, found.reason, lexicon, options.onProgress);
@@ -60,31 +59,4 @@ export function planChain(
     parts,
     proven,
   }));
-}
-
-/** The shortest chains whose every contrast has the power asked for. */
-function reachPower(request: ChainRequest, lexicon: Lexicon, wanted: number): Found {
-  const { atLeast, share = 0.5 } = request.reachPower as NonNullable<ChainRequest["reachPower"]>;
-  const needed = chancesFor(atLeast, share);
-  const most = Math.min(request.length, MAX_CHAIN_LENGTH);
-  let best = 0;
-  let longest = 0;
-  let last: Found | undefined;
-  for (let length = Math.max(MIN_CHAIN_LENGTH, Math.min(needed ?? most, most)); length <= most; length++) {
-    const found = planOnce({ ...request, length }, lexicon, wanted);
-    if (!found.ok) {
-      last = found;
-      if (found.reason.code !== "no-chain-of-length") return found;
-      continue;
-    }
-    longest = length;
-    const reached = found.chains.filter(({ entries }) => {
-      const report = describeEntries(entries, { ...request, powerShare: share }, lexicon);
-      best = Math.max(best, report.power);
-      return report.power >= atLeast;
-    });
-    if (reached.length > 0) return { ok: true, chains: reached };
-  }
-  if (longest === 0 && last) return last;
-  return { ok: false, reason: { code: "power-out-of-reach", best: Math.floor(best * 100) / 100, words: most } };
 }

@@ -1,11 +1,13 @@
 import { type Lexicon, type LexiconWord, normaliseSpelling } from "../../lexicon/lexicon.ts";
+import { judgeNonsense } from "../../nonsense/judge-nonsense.ts";
 import { keyOfGpc } from "../../spelling/unit-key.ts";
 import { refusalOf } from "../allowed-words.ts";
+import { entryOf } from "../entry-of.ts";
 import type { WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MAX_MUST_INCLUDE, MIN_CHAIN_LENGTH } from "../request.ts";
 import type { ScoreParts } from "../scoring.ts";
-import { isCandidate, isEarsOnly, nonsenseFor } from "./candidates.ts";
+import { fitsTheBox, isCandidate, isEarsOnly, nonsenseFor } from "./candidates.ts";
 import { graphOf, graphWith } from "./graphs.ts";
 import {
   degreeOf,
@@ -18,7 +20,7 @@ import {
   scoreParts,
 } from "./problem.ts";
 import type { NamedAs, NoChainReason } from "./reasons.ts";
-import { type SearchOptions, search } from "./search.ts";
+import { SEARCH_BUDGET, type SearchOptions, search } from "./search.ts";
 
 /** A chain as the search finds it. */
 export interface FoundChain {
@@ -65,7 +67,8 @@ export function planOnce(request: ChainRequest, lexicon: Lexicon, wanted: number
   if ("code" in laid) return no(laid);
   for (const { word, as } of laid.named) {
     const refusal = refusalOf(word, request, lexicon, isEarsOnly(request) ? "ears-only" : "taught");
-    if (refusal) return no({ code: "word-refused", as, refusal });
+    if (refusal && !(refusal.code === "not-in-list" && mayBeNonsense(word, request, lexicon)))
+      return no({ code: "word-refused", as, refusal });
   }
   const fresh = attempt(request, lexicon, laid, wanted, budget, true);
   if (fresh.ok || (request.recent?.length ?? 0) === 0) return fresh;
@@ -114,7 +117,7 @@ function attempt(
   budget: number | undefined,
   avoidRecent: boolean,
 ): Found {
-  const supply = supplyFor(request, lexicon);
+  const supply = supplyFor(request, lexicon, laid.named);
   const recent = new Set(avoidRecent ? request.recent : []);
   const namedWords = new Set(laid.named.map(({ word }) => word));
   const candidates = supply.graph.words.flatMap((entry, node) =>
@@ -170,23 +173,31 @@ interface Supply {
   isCandidate(entry: LexiconWord): boolean;
 }
 
+/** May a spelling that is in no list stand in the chain as a nonsense word? */
+const mayBeNonsense = (word: string, request: ChainRequest, lexicon: Lexicon): boolean =>
+  mostNonsense(request) > 0 && !isEarsOnly(request) && judgeNonsense(word, request.taught, lexicon).ok;
+
 /** The words there are to choose from, and the graph they hang in. */
-function supplyFor(request: ChainRequest, lexicon: Lexicon): Supply {
-  const isReal = (entry: LexiconWord) => isCandidate(entry, request, lexicon) && !request.never?.includes(entry.word);
+function supplyFor(request: ChainRequest, lexicon: Lexicon, named: readonly Named[]): Supply {
+  const isAllowed = (entry: LexiconWord) => !request.never?.includes(entry.word);
+  const isReal = (entry: LexiconWord) => isAllowed(entry) && isCandidate(entry, request, lexicon);
   if (isEarsOnly(request)) return { graph: graphOf(lexicon, "phonemes"), nonsense: new Set(), isCandidate: isReal };
   if (mostNonsense(request) === 0) return { graph: graphOf(lexicon), nonsense: new Set(), isCandidate: isReal };
+  const words = new Set(named.map(({ word }) => word));
   const made = nonsenseFor(request, lexicon);
-  const only = (request.nonsenseShare ?? 0) >= 1;
-  const real = lexicon.words.filter((entry) => isReal(entry) || isNamed(entry.word, request));
-  const nonsense = new Set(made.map(({ word }) => word));
-  const graph = graphWith(real, made, lexicon);
-  return { graph, nonsense, isCandidate: (entry) => nonsense.has(entry.word) || !only };
-}
-
-function isNamed(word: string, { start, end, mustInclude, fixed }: ChainRequest): boolean {
-  return [start, end, ...(mustInclude ?? []), ...(fixed ?? [])].some(
-    (named) => named !== undefined && normaliseSpelling(named) === word,
+  // A teacher's own nonsense word, locked in its place, is read as it is judged: by rule.
+  const own = [...words].flatMap((word) =>
+    lexicon.get(word) || made.some((entry) => entry.word === word) ? [] : (entryOf(word, lexicon) ?? []),
   );
+  const nonsense = new Set([...made, ...own].map(({ word }) => word));
+  const real = lexicon.words.filter((entry) => isReal(entry) || words.has(entry.word));
+  const only = (request.nonsenseShare ?? 0) >= 1;
+  return {
+    graph: graphWith(real, own.length === 0 ? made : [...made, ...own], lexicon),
+    nonsense,
+    isCandidate: (entry) =>
+      nonsense.has(entry.word) ? isAllowed(entry) && fitsTheBox(entry, request) : !only && isReal(entry),
+  };
 }
 
 /** Share of the best score from which a further chain of the same search is good enough. */
@@ -194,6 +205,8 @@ const NEARLY_AS_GOOD = 0.93;
 
 /** How many first words are tried for a chain that closes on itself. */
 const CLOSED_STARTS = 24;
+/** Paths looked at from each of them at least. */
+const LEAST_A_START = 2_000;
 
 /** A chain whose last word is one step from its first: tried from one first word after the other. */
 function searchClosed(problem: Problem, options: SearchOptions): ReturnType<typeof search> {
@@ -212,10 +225,12 @@ function searchClosed(problem: Problem, options: SearchOptions): ReturnType<type
           .map(({ node }) => node);
   const chains: { nodes: readonly number[]; score: number }[] = [];
   let longest = 0;
+  // The first words share what one search may cost.
+  const budget = Math.max(LEAST_A_START, (options.budget ?? SEARCH_BUDGET) / starts.length);
   for (const startAt of starts) {
     const { offsets, to } = problem.steps;
     const endAmong = new Set(to.subarray(offsets[startAt], offsets[startAt + 1]));
-    const found = search(problem, { ...options, startAt, endAmong, budget: (options.budget ?? 60_000) / 8 });
+    const found = search(problem, { ...options, startAt, endAmong, budget });
     longest = Math.max(longest, found.longest);
     chains.push(...found.chains.slice(0, 40));
   }

@@ -7,7 +7,8 @@ import { gpcId } from "../../spelling/gpc.ts";
 import { DEFAULT_MOVES, type Move } from "../moves.ts";
 import { type ChainRequest, MIN_CHAIN_LENGTH } from "../request.ts";
 import { decodableIn, isEarsOnly } from "./candidates.ts";
-import { planOnce } from "./plan-once.ts";
+import { findChains } from "./find-chains.ts";
+import { mostNonsense } from "./problem.ts";
 import type { NoChainReason } from "./reasons.ts";
 
 /** One thing that could be let go, so that there is a chain. */
@@ -47,8 +48,8 @@ interface Candidate {
 const MOST = 5;
 /** A small search is enough to know that there is a chain. */
 const BUDGET = 8_000;
-/** Untaught correspondences looked at, those that would let in most words first. */
-const TEACH_CHOICES = 3;
+/** Untaught correspondences looked at, those that would let in most words first; and tiles to put in the box. */
+const CHOICES = 3;
 
 /**
  * The smallest single changes to a request that would give a chain, each tried by planning with it.
@@ -67,7 +68,7 @@ export function relaxationsFor(
     if (found.length === MOST) break;
     // The least shortening that does is enough.
     if (relaxation.code === "shorter" && found.some((other) => other.relaxation.code === "shorter")) continue;
-    const answer = planOnce({ ...request, ...change }, lexicon, 1, BUDGET);
+    const answer = findChains({ ...request, ...change }, lexicon, 1, BUDGET);
     onTried?.(k + 1, candidates.length);
     const example = answer.ok ? answer.chains[0]?.words : undefined;
     if (example) found.push({ relaxation, change, example });
@@ -84,7 +85,7 @@ function candidatesFor(request: ChainRequest, reason: NoChainReason, lexicon: Le
     ...positions(request),
     ...lengths(request, reason),
     ...words(request),
-    ...tiles(request, lexicon),
+    ...tiles(request),
     ...teaching(request, reason, lexicon),
   ];
 }
@@ -160,7 +161,10 @@ function positions(request: ChainRequest): Candidate[] {
 function lengths(request: ChainRequest, reason: NoChainReason): Candidate[] {
   if (reason.code === "power-out-of-reach")
     return [
-      { relaxation: { code: "lower-power", atLeast: reason.best }, change: { reachPower: { atLeast: reason.best } } },
+      {
+        relaxation: { code: "lower-power", atLeast: reason.best },
+        change: { reachPower: { ...request.reachPower, atLeast: reason.best } },
+      },
     ];
   if (request.fixed?.some((word) => word !== undefined)) return [];
   const reached =
@@ -182,25 +186,25 @@ function words(request: ChainRequest): Candidate[] {
   if (rarest < 5 || isEarsOnly(request))
     list.push({ relaxation: { code: "rarer-words" }, change: { rarest: 5 as FrequencyBand } });
   if (request.mode === "building") list.push({ relaxation: { code: "read-instead" }, change: { mode: "reading" } });
-  if (!isEarsOnly(request) && Math.floor((request.nonsenseShare ?? 0) * request.length) === 0)
+  if (!isEarsOnly(request) && mostNonsense(request) === 0)
     list.push({ relaxation: { code: "one-nonsense-word" }, change: { nonsenseShare: 1 / request.length } });
   return list;
 }
 
-function tiles(request: ChainRequest, lexicon: Lexicon): Candidate[] {
+function tiles(request: ChainRequest): Candidate[] {
   const box = request.tiles;
   if (!box) return [];
-  const list: Candidate[] = [];
   const taughtTiles = [...request.taught.gpcs.keys()].map((key) => key.slice(0, key.indexOf("=")));
-  const missing = [...new Set(taughtTiles)].filter((tile) => !box[tile] && lexicon.words.length > 0);
-  for (const tile of missing.slice(0, TEACH_CHOICES))
-    list.push({
-      relaxation: { code: "more-of-a-tile", tile, count: 1 },
-      change: { tiles: { ...box, [tile]: 1 } },
-    });
-  const { tiles: _, ...rest } = request;
-  list.push({ relaxation: { code: "no-tile-count" }, change: { ...rest, tiles: undefined } as Partial<ChainRequest> });
-  return list;
+  const missing = [...new Set(taughtTiles)].filter((tile) => !box[tile]).slice(0, CHOICES);
+  return [
+    ...missing.map(
+      (tile): Candidate => ({
+        relaxation: { code: "more-of-a-tile", tile, count: 1 },
+        change: { tiles: { ...box, [tile]: 1 } },
+      }),
+    ),
+    { relaxation: { code: "no-tile-count" }, change: { tiles: undefined } as Partial<ChainRequest> },
+  ];
 }
 
 /** What could be taught: what a named word lacks, else what would let in most words. */
@@ -228,7 +232,7 @@ function teaching(request: ChainRequest, reason: NoChainReason, lexicon: Lexicon
   }
   return [...lets.values()]
     .sort((a, b) => b.words - a.words)
-    .slice(0, TEACH_CHOICES)
+    .slice(0, CHOICES)
     .flatMap(({ missing }) => teach(request.taught, missing));
 }
 

@@ -19,7 +19,8 @@ export interface SearchOptions {
   readonly startAt?: number;
 }
 
-const BUDGET = 40_000;
+/** Paths looked at unless less is asked for. */
+export const SEARCH_BUDGET = 40_000;
 const FIRST_WIDTH = 160;
 /** How many paths may end in the same word in the same state: keeps a wide list from filling with one family. */
 const PATHS_A_WORD = 6;
@@ -57,7 +58,7 @@ interface Path {
 export function search(problem: Problem, options: SearchOptions = {}): SearchResult {
   const bounds = boundsOf(problem, options);
   const errands = errandsOf(problem);
-  const budget = options.budget ?? BUDGET;
+  const budget = options.budget ?? SEARCH_BUDGET;
   let width = FIRST_WIDTH;
   let spent = 0;
   for (;;) {
