@@ -101,6 +101,7 @@ export {
   type TickTokens,
   taughtAt,
   taughtKey,
+  tickedAsTaught,
   ticksOf,
 } from "./scope/taught-set.ts";
 export type { TextReport, TextToken } from "./scope/text.ts";

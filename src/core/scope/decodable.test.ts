@@ -4,7 +4,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, decodableWords } from "./decodable.ts";
 import { parseSequence, parseTaughtGpc, type Sequence } from "./sequence.ts";
 import { SEQUENCES } from "./sequences.ts";
-import { taughtAt } from "./taught-set.ts";
+import { NO_TICKS, taughtAt, tickedAsTaught, ticksOf } from "./taught-set.ts";
 
 const sequence = (lines: string): Sequence => parseSequence({ id: "test", name: "Test", source: "made up", lines });
 const taught = (tokens: string, patterns = "", words = "") =>
@@ -73,6 +73,16 @@ describe("checkDecodable", () => {
     expect(checkDecodable("sat", taughtAt(base, 1, { remove: { gpcs: [parseTaughtGpc("s=s")] } })).decodable).toBe(
       false,
     );
+  });
+
+  it("what is ticked as taught is taught, though it was taken away by hand before", () => {
+    const base = sequence("one | s=s a=æ t=t |  | ");
+    const away = { ...NO_TICKS, remove: { ...NO_TICKS.remove, gpcs: ["s=s", "t=t"] } };
+    const ticks = tickedAsTaught(away, "gpcs", "s=s");
+    const now = taughtAt(base, 1, ticksOf(ticks));
+    expect([now.gpcs.has("s=s"), now.gpcs.has("t=t")]).toEqual([true, false]);
+    expect(tickedAsTaught(ticks, "gpcs", "s=s")).toEqual(ticks);
+    expect(taughtAt(base, 1, ticksOf(tickedAsTaught(ticks, "words", "the"))).words.has("the")).toBe(true);
   });
 });
 

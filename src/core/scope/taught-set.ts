@@ -34,6 +34,16 @@ export interface TickedItems {
 const NOTHING: TickedItems = { gpcs: [], patterns: [], words: [] };
 export const NO_TICKS: TickTokens = { add: NOTHING, remove: NOTHING };
 
+/** Hand-ticks with one more thing taught: one that was taken away by hand is given back. */
+export function tickedAsTaught(ticks: TickTokens, kind: keyof TickedItems, token: string): TickTokens {
+  const { add, remove } = ticks;
+  const others = (list: readonly string[]) => list.filter((other) => other !== token);
+  return {
+    add: { ...add, [kind]: [...others(add[kind]), token] },
+    remove: { ...remove, [kind]: others(remove[kind]) },
+  };
+}
+
 /** Hand-ticks from their stored form. @throws Error on a token that is none */
 export function ticksOf({ add, remove }: TickTokens): HandTicks {
   const read = (items: TickedItems) => ({ ...items, gpcs: items.gpcs.map(parseTaughtGpc) });

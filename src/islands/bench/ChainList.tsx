@@ -1,19 +1,5 @@
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
+import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
+import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { Ban, CircleHelp, GripVertical, Lock, LockOpen, Trash2 } from "lucide-react";
 import { useMemo } from "react";
@@ -36,6 +22,8 @@ export interface WordActions {
   readonly onReorder: (words: string[]) => void;
 }
 
+import { useListSensors } from "../use-list-sensors.ts";
+
 interface Props extends WordActions {
   readonly report: ChainReport;
   /** What the group may be shown, word by word; undefined while it is being looked at. */
@@ -51,10 +39,7 @@ export function ChainList({ report, verdicts, locked, selected, aims, ...actions
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
   );
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useListSensors();
   const words = report.words;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;

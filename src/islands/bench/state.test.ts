@@ -1,7 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { DEFAULT_SHAPE } from "../../core/light.ts";
-import { type BenchAction, type BenchState, benchReducer, draftOf, fingerprint, putIn, sidesOf } from "./state.ts";
+import { type ChainRequest, type ChainShape, DEFAULT_SHAPE } from "../../core/light.ts";
+import {
+  type BenchAction,
+  type BenchState,
+  benchReducer,
+  draftOf,
+  fingerprint,
+  putIn,
+  shapeAfter,
+  sidesOf,
+} from "./state.ts";
 
 const state = (words: string[], more: Partial<BenchState> = {}): BenchState => ({
   words,
@@ -11,7 +20,7 @@ const state = (words: string[], more: Partial<BenchState> = {}): BenchState => (
   shape: DEFAULT_SHAPE,
   title: "",
   chainId: undefined,
-  saved: fingerprint([], ""),
+  saved: "",
   past: [],
   future: [],
   ...more,
@@ -82,20 +91,68 @@ describe("undo and redo", () => {
   });
 });
 
+describe("saved and unsaved", () => {
+  const saved = state(["pit", "pin"], { title: "Monday", focus: ["i=ɪ"], shape: { length: 6, locked: [], rarest: 3 } });
+  const after = (action: BenchAction) => fingerprint(benchReducer(saved, action)) === fingerprint(saved);
+
+  it.each<[BenchAction, boolean]>([
+    [{ type: "words", words: ["pit", "pan"] }, false],
+    [{ type: "title", title: "Tuesday" }, false],
+    [{ type: "aim", focus: ["a=æ"] }, false],
+    [{ type: "aim", contrasts: [{ a: "i=ɪ", b: "e=e" }] }, false],
+    [{ type: "shape", shape: { length: 7 } }, false],
+    [{ type: "lock", word: "pit" }, false],
+    [{ type: "gap", gap: { kind: "instead", index: 0 } }, true],
+    [{ type: "shape", shape: { tiles: undefined } as Partial<ChainShape> }, true],
+  ])("%j: still as it was saved: %s", (action, same) => {
+    expect(after(action)).toBe(same);
+  });
+
+  it("a field set back is no change, whatever the order of the fields", () => {
+    const there = benchReducer(saved, { type: "shape", shape: { closed: true } });
+    const back = benchReducer(there, { type: "shape", shape: { closed: undefined } as unknown as Partial<ChainShape> });
+    const shape: ChainShape = { rarest: 3, locked: [], length: 6 };
+    expect(fingerprint(back)).toBe(fingerprint(saved));
+    expect(fingerprint({ ...saved, shape })).toBe(fingerprint(saved));
+  });
+
+  it("a locked word that leaves the chain is locked no more", () => {
+    const locked = benchReducer(saved, { type: "lock", word: "pin" });
+    expect(benchReducer(locked, { type: "words", words: ["pit", "pan"] }).shape.locked).toEqual([]);
+    expect(benchReducer(locked, { type: "words", words: ["pin"] }).shape.locked).toEqual(["pin"]);
+    expect(benchReducer(locked, { type: "lock", word: "pin" }).shape.locked).toEqual([]);
+  });
+});
+
+describe("a relaxation taken", () => {
+  const shape: ChainShape = { length: 8, locked: ["pit", "pan"], tiles: { a: 1 } };
+  it("takes the tile count away and nothing else", () => {
+    const now = benchReducer(state([], { shape }), {
+      type: "shape",
+      shape: shapeAfter({ tiles: undefined } as Partial<ChainRequest>, shape),
+    });
+    expect(now.shape.tiles).toBeUndefined();
+    expect(now.shape).toMatchObject({ length: 8, locked: ["pit", "pan"] });
+  });
+
+  it("unlocks what is no longer laid down, and leaves aims and the taught set to others", () => {
+    const change = { fixed: [undefined, "pan"], focus: ["a=æ"], never: ["cat"] };
+    expect(shapeAfter(change, shape)).toEqual({ locked: ["pan"] });
+    expect(shapeAfter({ length: 5 }, shape)).toEqual({ length: 5, locked: ["pit", "pan"] });
+  });
+});
+
 describe("drafts", () => {
   it("a restored draft is the chain as it was, and what was saved still counts as saved", () => {
-    const before = state(["pit", "pin"], {
-      title: "Monday",
-      chainId: "c1",
-      saved: fingerprint(["pit", "pin"], "Monday"),
-    });
-    const after = benchReducer(state([]), { type: "restore", draft: draftOf(before) });
+    const unsaved = state(["pit", "pin"], { title: "Monday", chainId: "c1" });
+    const before = { ...unsaved, saved: fingerprint(unsaved) };
+    const after = benchReducer(state([]), { type: "restore", draft: JSON.parse(JSON.stringify(draftOf(before))) });
     expect(after).toMatchObject({
       words: ["pit", "pin"],
       title: "Monday",
       chainId: "c1",
       gap: { kind: "after", index: 1 },
     });
-    expect(fingerprint(after.words, after.title)).toBe(after.saved);
+    expect(fingerprint(after)).toBe(after.saved);
   });
 });

@@ -1,4 +1,4 @@
-import { type ChainShape, type Contrast, DEFAULT_SHAPE } from "../../core/light.ts";
+import { type ChainRequest, type ChainShape, type Contrast, DEFAULT_SHAPE } from "../../core/light.ts";
 
 /** Which gap the suggestions are for: beside or in place of the word at an index. */
 export interface Gap {
@@ -30,7 +30,6 @@ export type BenchAction =
   | { readonly type: "lock"; readonly word: string }
   | { readonly type: "restore"; readonly draft: Draft }
   | { readonly type: "title"; readonly title: string }
-  | { readonly type: "copy"; readonly title: string }
   | { readonly type: "saved"; readonly chainId: string; readonly title: string; readonly saved: string };
 
 /** What is kept of an unsaved chain while the teacher looks at another screen. */
@@ -40,8 +39,26 @@ export function draftOf({ words, focus, contrasts, shape, title, chainId, saved 
   return { words, focus, contrasts, shape, title, chainId, saved };
 }
 
-/** What is compared to tell saved from unsaved. */
-export const fingerprint = (words: readonly string[], title: string) => JSON.stringify([words, title]);
+/** What is compared to tell saved from unsaved: everything that is kept of a chain. */
+export function fingerprint({
+  words,
+  title,
+  focus,
+  contrasts,
+  shape,
+}: Pick<BenchState, "words" | "title" | "focus" | "contrasts" | "shape">): string {
+  // A field set to what it was before is no change, whatever its order.
+  const fields = Object.entries(shape)
+    .filter(([, value]) => value !== undefined)
+    .sort(([a], [b]) => (a < b ? -1 : 1));
+  return JSON.stringify([words, title, focus, contrasts, fields]);
+}
+
+/** What a change to a request means for the shape it came from; an aim or a taught set is no shape. */
+export function shapeAfter(change: Partial<ChainRequest>, { locked }: ChainShape): Partial<ChainShape> {
+  const { fixed, taught: _taught, focus: _focus, contrasts: _contrasts, never: _never, ...rest } = change;
+  return { ...rest, locked: fixed ? locked.filter((word) => fixed.includes(word)) : locked } as Partial<ChainShape>;
+}
 
 const inRange = (gap: Gap, words: readonly string[]): Gap => ({
   ...gap,
@@ -103,8 +120,6 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       };
     case "title":
       return { ...state, title: action.title };
-    case "copy":
-      return { ...state, title: action.title, chainId: undefined, saved: "" };
     case "saved":
       return { ...state, chainId: action.chainId, title: action.title, saved: action.saved };
   }

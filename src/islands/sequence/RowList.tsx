@@ -1,23 +1,11 @@
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
+import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
+import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { GripVertical, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { rowFaultWords } from "../../components/words/sequence-faults.ts";
 import type { RowField, RowProblem, SequenceRow } from "../../core/light.ts";
+import { useListSensors } from "../use-list-sensors.ts";
 import type { EditorRow } from "./editor-state.ts";
 
 interface Props {
@@ -41,10 +29,7 @@ const GRID =
 
 /** The steps of the editor, one a row; drag or keys to reorder. */
 export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }: Props) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useListSensors();
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const at = (key: typeof active.id) => rows.findIndex((row) => row.key === key);

@@ -174,6 +174,13 @@ function linkChanges(
   });
 }
 
+/** Where the tokens from a place on lead, from a node of the trie; -1 where no word goes that way. */
+function followFrom(trie: Trie, node: number, tokens: readonly number[], place: number): number {
+  let at = node;
+  for (let k = place; k < tokens.length && at !== -1; k++) at = trie.follow(at, tokens[k] as number);
+  return at;
+}
+
 function linkAdditions(
   rows: readonly TokenRow[],
   prefixes: readonly (readonly number[])[],
@@ -183,9 +190,7 @@ function linkAdditions(
 ): void {
   rows.forEach((long, n) => {
     for (let k = long.tokens.length - 1; k >= 0; k--) {
-      let whole = prefixes[n]?.[k] as number;
-      for (let m = k + 1; m < long.tokens.length && whole !== -1; m++)
-        whole = beginnings.follow(whole, long.tokens[m] as number);
+      const whole = followFrom(beginnings, prefixes[n]?.[k] as number, long.tokens, k + 1);
       if (whole === -1) continue;
       const token = long.tokens[k] as number;
       for (const m of sameWhole.get(whole) ?? []) {
@@ -209,8 +214,8 @@ function linkSwaps(
     for (let k = 0; k + 1 < tokens.length; k++) {
       const [first, second] = [tokens[k] as number, tokens[k + 1] as number];
       if (first === second) continue;
-      let whole = beginnings.follow(beginnings.follow(prefixes[n]?.[k] as number, second), first);
-      for (let m = k + 2; m < tokens.length && whole !== -1; m++) whole = beginnings.follow(whole, tokens[m] as number);
+      const swapped = beginnings.follow(beginnings.follow(prefixes[n]?.[k] as number, second), first);
+      const whole = followFrom(beginnings, swapped, tokens, k + 2);
       if (whole === -1) continue;
       for (const m of sameWhole.get(whole) ?? []) {
         const other = rows[m] as TokenRow;

@@ -1,0 +1,77 @@
+import { ClipboardPaste, Redo2, Undo2 } from "lucide-react";
+import type { Dispatch } from "react";
+import { MoreMenu } from "./MoreMenu.tsx";
+import { PasteDialog } from "./PasteDialog.tsx";
+import { IconButton, SavedChains } from "./parts.tsx";
+import type { BenchProps } from "./starting-state.ts";
+import type { BenchAction, BenchState } from "./state.ts";
+import type { useSaving } from "./use-saving.ts";
+
+interface Props {
+  readonly page: BenchProps;
+  readonly state: BenchState;
+  readonly dispatch: Dispatch<BenchAction>;
+  readonly saving: ReturnType<typeof useSaving>;
+  /** Something has to be mended before the chain is taught. */
+  readonly faulty: boolean;
+}
+
+/** The chain's title and what is done with the chain as a whole. */
+export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
+  const { words } = state;
+  const putAll = (next: readonly string[]) => dispatch({ type: "words", words: next });
+  return (
+    <div className="flex items-center gap-2 px-5 py-3">
+      <input
+        aria-label="Title of the chain"
+        className="min-w-0 flex-1 truncate rounded bg-transparent px-1 py-1 text-xl font-bold placeholder:text-ink"
+        placeholder={words.length > 1 ? `${words[0]} to ${words.at(-1)}` : "New chain"}
+        value={state.title}
+        maxLength={80}
+        onChange={(event) => dispatch({ type: "title", title: event.target.value })}
+      />
+      <SavedChains chains={page.chains} current={state.chainId} groupId={page.group.id} />
+      <PasteDialog onWords={putAll}>
+        <button
+          type="button"
+          className="button grid place-items-center px-2.5"
+          aria-label="Check a chain from anywhere"
+          title="Paste a list of words and check every step"
+        >
+          <ClipboardPaste size={18} aria-hidden />
+        </button>
+      </PasteDialog>
+      <IconButton name="Undo" disabled={state.past.length === 0} onPress={() => dispatch({ type: "undo" })}>
+        <Undo2 size={18} aria-hidden />
+      </IconButton>
+      <IconButton name="Redo" disabled={state.future.length === 0} onPress={() => dispatch({ type: "redo" })}>
+        <Redo2 size={18} aria-hidden />
+      </IconButton>
+      <MoreMenu
+        chainId={state.chainId}
+        groups={page.groups.filter(({ id }) => id !== page.group.id)}
+        hasWords={words.length > 0}
+        onSaveAs={() => saving.save(true)}
+        onRestore={putAll}
+        onForGroup={saving.forGroup}
+      />
+      <button
+        type="button"
+        className="button"
+        disabled={words.length === 0 || !saving.unsaved}
+        onClick={() => saving.save()}
+      >
+        {saving.unsaved || words.length === 0 ? "Save" : "Saved"}
+      </button>
+      <button
+        type="button"
+        className="button button-main"
+        disabled={words.length < 2 || faulty}
+        title={faulty ? "Mend what is marked first" : undefined}
+        onClick={saving.teach}
+      >
+        Teach
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,31 @@
+interface Props {
+  /** Steps that change more than one grapheme. */
+  readonly broken: number;
+  /** Words that may not be put before this group. */
+  readonly unfit: number;
+  /** Puts other words in the place of the unfit ones; undefined where the chain is too short for that. */
+  readonly onReplace: (() => void) | undefined;
+}
+
+/** What keeps a chain from being taught; nothing where nothing does. */
+export function MendNotice({ broken, unfit, onReplace }: Props) {
+  if (broken + unfit === 0) return null;
+  return (
+    <div
+      role="status"
+      className="mx-5 mb-3 flex items-center justify-between gap-3 rounded-lg border border-again bg-again-soft px-4 py-2"
+    >
+      <span>
+        {unfit > 0 ? `${unfit} ${unfit === 1 ? "word does" : "words do"} not fit this group. ` : ""}
+        {broken > 0
+          ? `${broken === 1 ? "One step changes" : `${broken} steps change`} more than one grapheme: mend it before teaching, by moving, replacing or taking out a word.`
+          : ""}
+      </span>
+      {unfit > 0 && onReplace && (
+        <button type="button" className="button shrink-0" onClick={onReplace}>
+          Put others in their place
+        </button>
+      )}
+    </div>
+  );
+}

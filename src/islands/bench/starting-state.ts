@@ -1,0 +1,32 @@
+import { DEFAULT_SHAPE, gpcId, taughtGpcs } from "../../core/light.ts";
+import type { BenchPage } from "../../server/bench.ts";
+import { type BenchState, fingerprint } from "./state.ts";
+
+/** What the page gives the bench, once there is a group with a sequence. */
+export type BenchProps = BenchPage & {
+  readonly group: NonNullable<BenchPage["group"]>;
+  readonly scope: NonNullable<BenchPage["scope"]>;
+};
+
+/** The bench as it opens: with a saved chain, with a copy of another group's, or empty and aimed at the newest spelling. */
+export function startingState({ group, scope, chain, copyOf }: BenchProps): BenchState {
+  const step = scope.sequence.steps[group.step - 1];
+  const newest = step?.gpcs[0];
+  const source = chain ?? copyOf;
+  // Another group's chain comes without the aims this group has not been taught.
+  const known = new Set(taughtGpcs(scope));
+  const taughtHere = (id: string) => !copyOf || known.has(id);
+  const state: BenchState = {
+    words: source?.words ?? [],
+    gap: { kind: "after", index: Math.max(0, (source?.words.length ?? 1) - 1) },
+    focus: source?.aim.focus.filter(taughtHere) ?? (newest ? [gpcId(newest.grapheme, newest.phonemes)] : []),
+    contrasts: source?.aim.contrasts.filter(({ a, b }) => taughtHere(a) && taughtHere(b)) ?? [],
+    shape: source?.shape ?? DEFAULT_SHAPE,
+    title: chain?.title ?? "",
+    chainId: chain?.id,
+    saved: "",
+    past: [],
+    future: [],
+  };
+  return chain ? { ...state, saved: fingerprint(state) } : state;
+}

@@ -1,0 +1,31 @@
+import { type Dispatch, useEffect, useRef } from "react";
+import type { BenchProps } from "./starting-state.ts";
+import { type BenchAction, type BenchState, type Draft, draftOf } from "./state.ts";
+
+/** A chain in the making outlives a look at another screen; one named in the address comes first. */
+export function useDraft({ group, chain, copyOf }: BenchProps, state: BenchState, dispatch: Dispatch<BenchAction>) {
+  const key = `zip-step bench ${group.id}`;
+  const restored = useRef(false);
+  useEffect(() => {
+    if (!restored.current) {
+      restored.current = true;
+      const kept = chain || copyOf ? null : sessionStorage.getItem(key);
+      if (kept) return dispatch({ type: "restore", draft: JSON.parse(kept) as Draft });
+    }
+    if (state.words.length > 0) sessionStorage.setItem(key, JSON.stringify(draftOf(state)));
+  }, [key, chain, copyOf, state, dispatch]);
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z, except where text is written. */
+export function useUndoKeys(dispatch: Dispatch<BenchAction>) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
+      event.preventDefault();
+      dispatch({ type: event.shiftKey ? "redo" : "undo" });
+    };
+    addEventListener("keydown", onKey);
+    return () => removeEventListener("keydown", onKey);
+  }, [dispatch]);
+}

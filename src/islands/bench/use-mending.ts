@@ -1,0 +1,54 @@
+import type { Dispatch } from "react";
+import { toast } from "sonner";
+import type { JudgeRequest, WordVerdict } from "../../core/light.ts";
+import type { ChainWorkerClient } from "./chain-worker-client.ts";
+import type { BenchAction, BenchState } from "./state.ts";
+import { ignoreCancelled } from "./use-chain-answers.ts";
+import type { usePlanner } from "./use-planner.ts";
+
+interface Mended {
+  readonly state: BenchState;
+  readonly dispatch: Dispatch<BenchAction>;
+  readonly rules: JudgeRequest;
+  readonly verdicts: readonly WordVerdict[] | undefined;
+  readonly desk: ChainWorkerClient;
+  readonly planner: Pick<ReturnType<typeof usePlanner>, "fillAround" | "replaceWord">;
+}
+
+/** What mends a chain word by word: a bridge between two, another in the place of one or of all that do not fit. */
+export function useMending({ state, dispatch, rules, verdicts, desk, planner }: Mended) {
+  const { words, shape } = state;
+
+  /** Puts words between a word and the one before it, so that every step is one. */
+  const bridge = async (index: number) => {
+    const [from, to] = [words[index - 1], words[index]];
+    if (from === undefined || to === undefined) return;
+    const between = await desk
+      .ask((api) => api.bridge(from, to, { ...rules, taken: words }))
+      .catch((error) => ignoreCancelled(error));
+    if (!between || between.length === 0) {
+      toast.error(`No taught words lead from ${from} to ${to}. Take one of them out, or put another in its place.`);
+      return;
+    }
+    dispatch({ type: "words", words: [...words.slice(0, index), ...between, ...words.slice(index)] });
+    toast.success(`Put in between: ${between.join(", ")}`);
+  };
+
+  /** Takes a word out for good; another comes in its place where there is one. */
+  const ban = async (index: number) => {
+    const word = words[index];
+    if (word === undefined) return;
+    dispatch({ type: "shape", shape: { never: [...(shape.never ?? []), word] } });
+    const found = words.length < 3 ? undefined : await planner.replaceWord(index);
+    dispatch({ type: "words", words: found ?? words.filter((_, k) => k !== index) });
+  };
+
+  const unfit = (verdicts ?? []).flatMap((verdict, k) => ("refusal" in verdict && verdict.refusal ? [k] : []));
+
+  const replaceUnfit = async () => {
+    const found = await planner.fillAround((_, k) => !unfit.includes(k));
+    if (found) dispatch({ type: "words", words: found });
+  };
+
+  return { bridge, ban, replaceUnfit, unfit: unfit.length };
+}

@@ -1,0 +1,60 @@
+import { type Dispatch, useRef } from "react";
+import { toast } from "sonner";
+import type { SavedChain } from "../../server/chains.ts";
+import type { Session } from "../../server/sessions.ts";
+import { call } from "../client.ts";
+import { type BenchAction, type BenchState, fingerprint } from "./state.ts";
+
+/** Saving the chain, and where it goes from there: to be taught, or to another group. */
+export function useSaving(state: BenchState, dispatch: Dispatch<BenchAction>, groupId: string) {
+  const saving = useRef<Promise<string | undefined>>(undefined);
+  const unsaved = fingerprint(state) !== state.saved;
+
+  const send = async (asAnother: boolean): Promise<string | undefined> => {
+    const { words, focus, contrasts, shape } = state;
+    const title = asAnother && state.title !== "" ? `${state.title}, another` : state.title;
+    const body = { title, words, aim: { focus, contrasts }, shape };
+    try {
+      const chain =
+        state.chainId && !asAnother
+          ? await call<SavedChain>("PUT", `/api/chains/${state.chainId}`, body)
+          : await call<SavedChain>("POST", "/api/chains", { ...body, groupId });
+      const saved = fingerprint({ ...state, title: chain.title });
+      dispatch({ type: "saved", chainId: chain.id, title: chain.title, saved });
+      history.replaceState(null, "", `/bench?group=${groupId}&chain=${chain.id}`);
+      toast.success(`Saved: ${chain.title}`);
+      return chain.id;
+    } catch (error) {
+      toast.error((error as Error).message);
+      return undefined;
+    }
+  };
+
+  /** @returns the chain's id; undefined when it could not be saved. Two quick presses are one. */
+  const save = (asAnother = false): Promise<string | undefined> => {
+    saving.current ??= send(asAnother).finally(() => {
+      saving.current = undefined;
+    });
+    return saving.current;
+  };
+  const saveIfNeeded = async () => (unsaved || !state.chainId ? save() : state.chainId);
+
+  const teach = async () => {
+    const chainId = await saveIfNeeded();
+    if (!chainId) return;
+    try {
+      const session = await call<Session>("POST", "/api/sessions", { chainId });
+      location.assign(`/teach/${session.id}`);
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+
+  /** The same chain for another group: it opens there as a copy, checked against what that group was taught. */
+  const forGroup = async (other: string) => {
+    const chainId = await saveIfNeeded();
+    if (chainId) location.assign(`/bench?group=${other}&copy=${chainId}`);
+  };
+
+  return { unsaved, save, teach, forGroup };
+}
