@@ -72,14 +72,22 @@ test("a chain in the making outlives another screen; a saved one is opened from 
   await page.getByRole("link", { name: "Chain bench" }).click();
   await expect.poll(() => chainOf(page)).toEqual(["pit", "pin"]);
   await page.getByLabel("Title of the chain").fill("Short one");
-  await page.getByRole("button", { name: "Save" }).click();
-  await expect(page.getByRole("button", { name: "Saved" })).toBeVisible();
+  // Two quick presses are one chain.
+  await page.getByRole("button", { name: "Save", exact: true }).dblclick();
+  await expect(page.getByRole("button", { name: "Saved", exact: true })).toBeVisible();
+  // What the chain is made with is kept with it, not its words alone.
+  await page.getByRole("button", { name: "Lock pin", exact: true }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Saved", exact: true })).toBeVisible();
   await page.getByLabel("Saved chains").selectOption("New chain");
   await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
   await alive(page);
+  await expect(page.getByLabel("Saved chains").getByRole("option", { name: "Short one" })).toHaveCount(1);
   await page.getByLabel("Saved chains").selectOption("Short one");
   await page.waitForURL(/chain=/);
   await expect.poll(() => chainOf(page)).toEqual(["pit", "pin"]);
+  await expect(page.getByRole("button", { name: "Unlock pin", exact: true })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Saved", exact: true })).toBeVisible();
 });
 
 test("reorder by keyboard alone and by mouse", async ({ page }) => {
