@@ -7,6 +7,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import wordListPath from "word-list";
 import { type LexiconAsset, readReading, writeReading } from "../src/core/lexicon/asset.ts";
 import type { Segmentation } from "../src/core/spelling/segmentation.ts";
+import { GIVEN_NAMES } from "../src/data/lexicon/given-names.ts";
 import { LEFT_OUT } from "../src/data/lexicon/left-out.ts";
 import { LEFT_OUT_TWO_SYLLABLES } from "../src/data/lexicon/left-out-two-syllables.ts";
 import { compoundReading } from "./lexicon/compounds.ts";
@@ -31,12 +32,12 @@ const LEAST_COUNT_TWO_SYLLABLES = 13;
 /** Words outside the word list, or written mostly with a capital, that every reader meets. */
 const ALSO_WORDS = ["a", "i", "oh", "although"];
 
-/** Words of the word list and of the dictionary (names too) that look like one syllable and are not in ours. */
+/** Words of the word list and of the dictionary, and given names, that look like one syllable and are not in ours. */
 function otherShortWords(listed: ReadonlySet<string>, isOurs: (word: string) => boolean): string[] {
   const looksShort = /^[^aeiouy]{0,3}[aeiouy]{1,2}[^aeiouy]{0,4}(?:e|es|ed)?$/;
   const { counts } = readFrequencies();
   const named = [...readPronunciations().keys()].filter((word) => (counts.get(word) ?? 0) >= LEAST_COUNT);
-  return [...new Set([...listed, ...named])]
+  return [...new Set([...listed, ...named, ...GIVEN_NAMES])]
     .filter((word) => word.length >= 2 && word.length <= 7 && looksShort.test(word) && !isOurs(word))
     .sort();
 }

@@ -1,3 +1,4 @@
+import { editDistance } from "../edit-distance.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { soundsOf, unitSounds } from "../spelling/said.ts";
@@ -208,18 +209,7 @@ function single(
   };
 }
 
-/** Edit distance in units (Levenshtein, every edit costs 1). */
+/** Edit distance in units: every change, addition and removal costs 1. */
 export function unitDistance(a: readonly Unit[], b: readonly Unit[], rule: StepRule = DEFAULT_RULE): number {
-  let row = b.map((_, n) => n + 1);
-  a.forEach((x, k) => {
-    let diagonal = k;
-    let left = k + 1;
-    row = row.map((up, n) => {
-      const here = Math.min(up + 1, left + 1, diagonal + (sameKey(x, b[n] as Unit, rule) ? 0 : 1));
-      diagonal = up;
-      left = here;
-      return here;
-    });
-  });
-  return row.at(-1) ?? a.length;
+  return editDistance(a, b, (x, y) => sameKey(x, y, rule));
 }

@@ -1,17 +1,15 @@
 import { inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
-import { soundClassOf } from "../sounds/sound-class.ts";
+import { onsetRimeOf, rimeLetters, rimeSounds } from "../spelling/onset-rime.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 
 /** Rime letters (`ake`) → sounds (`eɪ k`) → how many words of one syllable say them so. */
 export type RimeTable = ReadonlyMap<string, ReadonlyMap<string, number>>;
 
 /** The rime of a word of one syllable: the letters from its vowel on, and what they sound like. */
-export function rimeOf({ word, units }: Segmentation): { letters: string; sounds: string } | undefined {
-  const vowel = units.findIndex((unit) => unit.slot === "nucleus");
-  const first = units[vowel]?.letters[0];
-  if (first === undefined) return undefined;
-  return { letters: word.slice(first), sounds: soundClassOf(units.slice(vowel).flatMap((unit) => unit.phonemes)) };
+export function rimeOf(reading: Segmentation): { letters: string; sounds: string } | undefined {
+  const parts = onsetRimeOf(reading);
+  return parts && { letters: rimeLetters(reading, parts), sounds: rimeSounds(parts) };
 }
 
 /** Counts the rimes of a list's words of one syllable, words with an ending on left aside. */

@@ -25,7 +25,7 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
      bi biz bro cam comm comp cos coz doc docs eds est ex feds fess gen gov grad hon id  lib med
     mic mil mod mon mos op ops pac pic lat ne han conn rad re rec rep reps res rev revs rom sarge sec sim sims sis sync
     synch staph strep tech techs tel trans tux tho thru nite lite cant wont whats hols hep lam mag mags
-    mans maxed mo ko  mas pas pre prepped psych psyched en em el ell ee es et er ers eng ins ons ole`,
+    mans maxed mo ko  mas pas pre prepped psych psyched po shan en em el ell ee es et er ers eng ins ons ole`,
   "an interjection or a noise": `
     aargh ah argh bam aw ay aye bah blah  dang doo duh dah eh gee gees geez gosh ha hah haw heh hey hi hoo
     hoy huh jeez nah naw nay nope oi om ooh oomph oops ow oy phew pooh pow pows rah shucks ta ugh uh um
