@@ -91,7 +91,7 @@ function slotInCluster(word: Segmentation, k: number): number {
   return slot;
 }
 
-const DEFAULT_RULE: StepRule = { moves: DEFAULT_MOVES, accent: GENERAL_AMERICAN };
+export const DEFAULT_RULE: StepRule = { moves: DEFAULT_MOVES, accent: GENERAL_AMERICAN };
 
 /** Compares two segmentations: is exactly one unit changed, added, taken away or (if allowed) swapped? */
 export function checkReadings(from: Segmentation, to: Segmentation, rule: StepRule = DEFAULT_RULE): StepCheck {

@@ -1,7 +1,7 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { checkDecodable, type Missing } from "../scope/decodable.ts";
+import { checkDecodable, hasTwoReadings, type Missing } from "../scope/decodable.ts";
 import { decode } from "../spelling/decode/decode.ts";
 import { onsetRimeOf, rimeSounds } from "../spelling/onset-rime.ts";
 import { type Family, type FamilyKind, type NamedFamily, readFamilyLetters } from "./family.ts";
@@ -75,7 +75,7 @@ export function findFamily(
   const nearest = () => nearestFamilies(kind, letters, rules, lexicon);
   if (letters === "") return no({ code: "no-letters", nearest: nearest() });
   const written = (familyIndex(lexicon).byLetters[kind].get(letters) ?? []).filter(
-    (member) => member.leading && isShowable(member, rules, lexicon),
+    (member) => member.leading && !hasTwoReadings(member.entry) && isShowable(member, rules, lexicon),
   );
   if (written.length === 0) return no({ code: "no-such-family", kind, letters, nearest: nearest() });
 
@@ -92,11 +92,14 @@ export function findFamily(
     return no({ code: "only-false-friends", kind, letters, sounds, words: words(written), nearest: nearest() });
   }
   const family = { kind, letters, sounds: meant.sounds };
-  if (meant.readable.length === 0) {
-    const first = meant.members[0]?.entry.word ?? "";
-    const { missing } = checkDecodable(first, { ...rules.taught, words: new Set() }, lexicon);
-    return no({ code: "not-taught", family, words: words(meant.members), missing, nearest: nearest() });
-  }
+  if (meant.readable.length === 0)
+    return no({
+      code: "not-taught",
+      family,
+      words: words(meant.members),
+      missing: leastMissing(meant.members, rules, lexicon),
+      nearest: nearest(),
+    });
   if (meant.readable.length < LEAST_MEMBERS) {
     const word = meant.readable[0]?.entry.word ?? "";
     const notYet = words(meant.members.filter((member) => !isReadable(member, rules, lexicon)));
@@ -107,6 +110,13 @@ export function findFamily(
     family,
     others: ways.flatMap(({ sounds }) => (sounds === meant.sounds ? [] : [{ ...family, sounds }])),
   };
+}
+
+/** What keeps the word that is nearest to being read. */
+function leastMissing(members: readonly FamilyMember[], { taught }: FamilyRules, lexicon: Lexicon): readonly Missing[] {
+  return members
+    .map(({ entry }) => checkDecodable(entry.word, { ...taught, words: new Set() }, lexicon).missing)
+    .reduce((least, missing) => (missing.length < least.length ? missing : least));
 }
 
 /**

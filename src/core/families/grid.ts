@@ -152,6 +152,7 @@ const missingFor = (word: string, { taught }: FamilyRules, lexicon: Lexicon): re
 function columnOf(family: Family, written: readonly FamilyMember[], rules: FamilyRules, lexicon: Lexicon): GridColumn {
   const { kind } = family;
   const shown = written.filter((member) => member.leading && isShowable(member, rules, lexicon));
+  const alsoSo = new Set(written.filter((m) => !m.leading && m[kind].sounds === family.sounds).map((m) => m.entry));
   const members = shown.filter((member) => member[kind].sounds === family.sounds);
   const readable = members.filter((member) => isReadable(member, rules, lexicon)).length;
   const alike = (familyIndex(lexicon).bySounds[kind].get(family.sounds) ?? []).filter(
@@ -166,7 +167,7 @@ function columnOf(family: Family, written: readonly FamilyMember[], rules: Famil
     readable,
     notYet: members.length - readable,
     falseFriends: shown
-      .filter((member) => member[kind].sounds !== family.sounds)
+      .filter((member) => member[kind].sounds !== family.sounds && !alsoSo.has(member.entry))
       .map((member) => ({ ...named(member), sounds: member[kind].sounds })),
     spelledOtherwise: [...groupBy(alike, (member) => member[kind].letters)].map(([letters, group]) => ({
       letters,

@@ -1,0 +1,47 @@
+import { type Edge, edgesFrom } from "../chains/graph/word-graph.ts";
+import { graphOf } from "../chains/planner/graphs.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import type { FamilyMember } from "./members.ts";
+
+/**
+ * Words for the bins of a sort by type of syllable, so that as many as can be have their near twin in another bin:
+ * the vowel letter of the one is in the vowel of the other (hop, hope; man, main). What is wanting is filled up
+ * with the commonest.
+ */
+export function inNearPairs(
+  fitting: readonly (readonly FamilyMember[])[],
+  perBin: number,
+  lexicon: Lexicon,
+): string[][] {
+  const graph = graphOf(lexicon);
+  const binOfWord = new Map(fitting.flatMap((members, k) => members.map(({ entry }) => [entry.word, k] as const)));
+  const chosen = fitting.map((): string[] => []);
+  const isFull = (bin: number) => (chosen[bin] as string[]).length >= perBin;
+  const take = (word: string, bin: number) => {
+    if (!isFull(bin) && !chosen[bin]?.includes(word)) chosen[bin]?.push(word);
+  };
+  for (const { entry } of fitting[0] ?? []) {
+    if (isFull(0)) break;
+    const node = graph.indexOf.get(entry.word);
+    if (node === undefined) continue;
+    const partner = edgesFrom(graph, node, ["change"])
+      .filter(isTwin)
+      .map(({ to }) => graph.words[to]?.word ?? "")
+      .find((word) => {
+        const bin = binOfWord.get(word);
+        return bin !== undefined && bin !== 0 && !isFull(bin) && !chosen[bin]?.includes(word);
+      });
+    if (!partner) continue;
+    take(entry.word, 0);
+    take(partner, binOfWord.get(partner) as number);
+  }
+  fitting.forEach((members, bin) => {
+    for (const { entry } of members) take(entry.word, bin);
+  });
+  return chosen;
+}
+
+/** The vowel changes, and its letter stays: o and o-e, a and ai. */
+function isTwin({ position, oldKey = "", newKey = "" }: Edge): boolean {
+  return position === "medial" && newKey.slice(0, newKey.indexOf("=")).includes(oldKey.slice(0, oldKey.indexOf("=")));
+}

@@ -1,0 +1,160 @@
+import { lexiconIn } from "../lexicon/in-accent.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { taughtKey } from "../scope/taught-set.ts";
+import { isVowel, phoneme } from "../sounds/phonemes.ts";
+import { soundClassOf } from "../sounds/sound-class.ts";
+import { gpcById, gpcId } from "../spelling/gpc.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { familyIndex } from "./members.ts";
+import { isUsable } from "./rich-families.ts";
+import { endingOf, type FamilyRules } from "./rules.ts";
+
+/** Where a spelling of a sound stands, counted in the word list's words of one syllable. */
+export type PositionFact =
+  | "only-at-the-start"
+  | "only-at-the-end"
+  | "never-at-the-end"
+  | "never-at-the-start"
+  | "after-a-short-vowel"
+  | "before-e-i-y"
+  | "not-before-e-i-y"
+  | "over-a-consonant";
+
+export interface SpellingChoice {
+  /** GPC id: `"ck=k"`. */
+  readonly gpc: string;
+  readonly grapheme: string;
+  readonly taught: boolean;
+  /** Facts that hold for at least 97 in 100 of its words. */
+  readonly facts: readonly PositionFact[];
+  /** Places in the words of the list. */
+  readonly at: { readonly start: number; readonly inside: number; readonly end: number };
+  /** Words of this group with it, commonest first. */
+  readonly words: readonly string[];
+}
+
+export type NoChoices =
+  | { readonly code: "no-such-sound"; readonly sound: string }
+  /** None of its spellings is taught; those there are stand beside it. */
+  | { readonly code: "none-taught"; readonly sound: readonly string[]; readonly spellings: readonly string[] };
+
+const HOLDS = 0.97;
+/** Below this many words nothing is said of a spelling. */
+const LEAST_SEEN = 4;
+const SHORT = new Set(["æ", "e", "ɪ", "ɒ", "ʌ", "ʊ"]);
+
+interface Tally {
+  grapheme: string;
+  phonemes: readonly string[];
+  start: number;
+  inside: number;
+  end: number;
+  afterShort: number;
+  beforeEiy: number;
+  /** Occurrences before a vowel letter at all. */
+  beforeVowel: number;
+  words: string[];
+}
+
+/**
+ * All spellings of one sound that the word list has, the taught ones first: where each stands, and words of the
+ * group with it. Facts are counted, not recited: they hold for this list.
+ *
+ * @param sound phonemes: `["k"]`, `["k", "s"]` for x
+ */
+export function spellingChoices(
+  sound: readonly string[],
+  rules: FamilyRules,
+  list: Lexicon = shippedLexicon(),
+):
+  | { readonly ok: true; readonly choices: readonly SpellingChoice[] }
+  | { readonly ok: false; readonly reason: NoChoices } {
+  if (sound.length === 0 || sound.some((id) => !phoneme(id)))
+    return { ok: false, reason: { code: "no-such-sound", sound: sound.join("+") } };
+  const lexicon = lexiconIn(list, rules.taught.accent);
+  const wanted = soundClassOf(sound, lexicon.accent);
+  const tallies = new Map<string, Tally>();
+  for (const member of familyIndex(lexicon).members) {
+    // An ending moves what ends the word inside it (plays): only words without one tell where a spelling stands.
+    if (!member.leading || endingOf(member.entry.word, lexicon)) continue;
+    const usable = isUsable(member, rules, lexicon);
+    member.reading.units.forEach((unit, k) => {
+      if (soundClassOf(unit.phonemes, lexicon.accent) !== wanted) return;
+      const key = unitKey(unit, lexicon.accent);
+      let tally = tallies.get(key);
+      if (!tally) {
+        const { grapheme, phonemes } = unit;
+        tally = {
+          grapheme,
+          phonemes,
+          start: 0,
+          inside: 0,
+          end: 0,
+          afterShort: 0,
+          beforeEiy: 0,
+          beforeVowel: 0,
+          words: [],
+        };
+        tallies.set(key, tally);
+      }
+      count(tally, member.reading, k);
+      if (usable && !tally.words.includes(member.entry.word)) tally.words.push(member.entry.word);
+    });
+  }
+  const choices = [...tallies.values()]
+    .map((tally): SpellingChoice => {
+      const { grapheme, phonemes, start, inside, end, words } = tally;
+      const taught = rules.taught.gpcs.has(taughtKey(grapheme, phonemes, lexicon.accent));
+      return { gpc: idOf(tally), grapheme, taught, facts: factsOf(tally), at: { start, inside, end }, words };
+    })
+    .filter(({ taught, at }) => taught || at.start + at.inside + at.end >= LEAST_SEEN)
+    .sort((x, y) => Number(y.taught) - Number(x.taught) || y.words.length - x.words.length || seen(y) - seen(x));
+  if (!choices.some(({ taught }) => taught))
+    return { ok: false, reason: { code: "none-taught", sound, spellings: choices.map(({ gpc }) => gpc) } };
+  return { ok: true, choices };
+}
+
+const seen = ({ at }: SpellingChoice): number => at.start + at.inside + at.end;
+
+/** The correspondence's id in the table; of several of one class (a=ɒ, a=ɔː) the one first met. */
+function idOf({ grapheme, phonemes }: Tally): string {
+  const id = gpcId(grapheme, phonemes);
+  return gpcById(id) ? id : keyOfGpc(id);
+}
+
+function count(tally: Tally, { word, units }: Segmentation, k: number): void {
+  const place = k === 0 ? "start" : k === units.length - 1 ? "end" : "inside";
+  tally[place]++;
+  const before = units[k - 1];
+  if (before?.grapheme.length === 1 && SHORT.has(before.phonemes[0] ?? "")) tally.afterShort++;
+  const next = word[(units[k]?.letters.at(-1) ?? 0) + 1];
+  if (next !== undefined && /[aeiouy]/.test(next)) {
+    tally.beforeVowel++;
+    if (/[eiy]/.test(next)) tally.beforeEiy++;
+  }
+}
+
+function factsOf(tally: Tally): PositionFact[] {
+  const { start, inside, end, afterShort, beforeEiy, beforeVowel, grapheme, phonemes } = tally;
+  const all = start + inside + end;
+  if (all < LEAST_SEEN) return [];
+  const nearly = (part: number, of = all) => of > 0 && part / of >= HOLDS;
+  const facts: PositionFact[] = [];
+  if (grapheme.includes("-")) facts.push("over-a-consonant");
+  else if (nearly(end)) facts.push("only-at-the-end");
+  else if (nearly(start)) facts.push("only-at-the-start");
+  else {
+    if (end / all <= 1 - HOLDS) facts.push("never-at-the-end");
+    if (start / all <= 1 - HOLDS && !phonemes.some(isVowel)) facts.push("never-at-the-start");
+  }
+  if (!phonemes.some(isVowel)) {
+    if (nearly(afterShort)) facts.push("after-a-short-vowel");
+    if (/^(c|g|k|gu|qu|ch)$/.test(grapheme) && beforeVowel >= LEAST_SEEN) {
+      if (nearly(beforeEiy, beforeVowel)) facts.push("before-e-i-y");
+      else if (beforeEiy / beforeVowel <= 1 - HOLDS) facts.push("not-before-e-i-y");
+    }
+  }
+  return facts;
+}
