@@ -3,6 +3,9 @@ import { graphOf } from "../chains/planner/graphs.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import type { FamilyMember } from "./members.ts";
 
+/** Twins are not fetched from among the rarest words. */
+const RAREST = 5;
+
 /**
  * Words for the bins of a sort by type of syllable, so that as many as can be have their near twin in another bin:
  * the vowel letter of the one is in the vowel of the other (hop, hope; man, main). What is wanting is filled up
@@ -25,7 +28,7 @@ export function inNearPairs(
     const node = graph.indexOf.get(entry.word);
     if (node === undefined) continue;
     const partner = edgesFrom(graph, node, ["change"])
-      .filter(isTwin)
+      .filter((edge) => isTwin(edge) && (graph.words[edge.to]?.band ?? RAREST) < RAREST)
       .map(({ to }) => graph.words[to]?.word ?? "")
       .find((word) => {
         const bin = binOfWord.get(word);

@@ -25,6 +25,10 @@ export function binId(bin: Bin): string {
 /** Spellings rarer than this do not show a type of syllable. */
 const COMMONEST_ODD = 2;
 
+/** Are all its spellings among the common ones? */
+export const isPlain = ({ reading }: Pick<FamilyMember, "reading">): boolean =>
+  reading.units.every(({ commonness }) => commonness <= COMMONEST_ODD);
+
 /** Does a word belong in this bin? */
 export function binOf(bin: Bin, member: FamilyMember, { accent }: Lexicon): boolean {
   switch (bin.by) {
@@ -38,7 +42,7 @@ export function binOf(bin: Bin, member: FamilyMember, { accent }: Lexicon): bool
     }
     case "syllable-type": {
       // A word whose letters are said in an odd way shows a type badly (was, have).
-      if (member.reading.units.some(({ commonness }) => commonness > COMMONEST_ODD)) return false;
+      if (!isPlain(member)) return false;
       const type = syllablesOf(member.reading)[0]?.type;
       return bin.type === "not-closed" ? type !== "closed" : type === bin.type;
     }

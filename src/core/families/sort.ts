@@ -9,7 +9,7 @@ import { type FamilyMember, familyIndex } from "./members.ts";
 import { inNearPairs } from "./near-pairs.ts";
 import { isUsable, readableMembers } from "./rich-families.ts";
 import { type FamilyRules, isReadable, isShowable } from "./rules.ts";
-import { type Bin, binId, binOf } from "./sort-bins.ts";
+import { type Bin, binId, binOf, isPlain } from "./sort-bins.ts";
 
 export const LEAST_BINS = 2;
 export const MOST_BINS = 3;
@@ -134,6 +134,7 @@ function nearFoils(members: readonly string[], bin: number, request: SortRequest
     return (
       member !== undefined &&
       isUsable(member, request, lexicon) &&
+      (isPlain(member) || !request.bins.some(({ by }) => by === "syllable-type")) &&
       !request.bins.some((other) => binOf(other, member, lexicon))
     );
   };

@@ -1,0 +1,134 @@
+import { FUNCTION_WORDS } from "../../data/lexicon/function-words.ts";
+import { refusalOf } from "../chains/allowed-words.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { seededRandom } from "../random/seeded-random.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
+import type { AccentSettings } from "../sounds/accents.ts";
+import { type HeardWord, heardKey, heardWords } from "./heard.ts";
+import type { Spoken } from "./item.ts";
+import { type RudeSounds, rudeSounds } from "./rude.ts";
+
+/** Where the words of an ears-only set come from. */
+export type OralSource = "today-first" | "today-only" | "heard-often";
+export const ORAL_SOURCES: readonly OralSource[] = ["today-first", "today-only", "heard-often"];
+
+export interface OralRules {
+  /** The accent the school hears. */
+  readonly accent: AccentSettings;
+  /** Today's words: the chain or the set they will read later. */
+  readonly words: readonly string[];
+  readonly source?: OralSource;
+  readonly never?: readonly string[];
+  readonly allowNotEverySchool?: boolean;
+  /** Same seed, same items. */
+  readonly seed: number;
+}
+
+/** The words items are made of, in the order in which they are to be used. */
+export interface OralPool {
+  readonly lexicon: Lexicon;
+  readonly rude: RudeSounds;
+  readonly words: readonly HeardWord[];
+  readonly isToday: (word: HeardWord) => boolean;
+  /** Other words of the pool that rhyme with it. */
+  rhyming(word: HeardWord): readonly HeardWord[];
+  /** Words with its vowel and as many sounds, and another ending. */
+  nearMisses(word: HeardWord): readonly HeardWord[];
+  /** The commonest word of the pool with these sounds. */
+  bySound(heard: readonly string[]): HeardWord | undefined;
+  /** Words of the pool that differ from this one in the sound at an index alone. */
+  changedAt(word: HeardWord, at: number): readonly HeardWord[];
+  /** Words of the pool that are this one with a sound put in at an index. */
+  withOneMore(word: HeardWord, where: "beginning" | "end"): readonly HeardWord[];
+}
+
+/** Rarer words are not heard by children of that age: the same bound as for ears-only chains. */
+const RAREST = 3;
+const ODD = 4;
+const LITTLE_WORD = 6;
+const ODD_WORD = 3;
+const NO_TAUGHT: TaughtSet["words"] = new Set();
+
+/** @param lexicon in the rules' accent */
+export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
+  const random = seededRandom(rules.seed);
+  const known = heardWords(lexicon);
+  const taught: TaughtSet = { gpcs: new Map(), patterns: new Set(), words: NO_TAUGHT, accent: rules.accent };
+  const rude = rudeSounds(lexicon, rules);
+  const mayUse = ({ word, heard }: HeardWord) =>
+    refusalOf(word, { ...rules, taught }, lexicon, "ears-only") === undefined && rude.maySay(heard);
+  const named = new Set(rules.source === "heard-often" ? [] : rules.words);
+  const today = [...named].flatMap((word) => {
+    const heard = known.get(word);
+    return heard && mayUse(heard) ? [heard] : [];
+  });
+  const often =
+    rules.source === "today-only"
+      ? []
+      : [...known.values()].filter((heard) => heard.entry.band <= RAREST && !named.has(heard.word) && mayUse(heard));
+  // Within a band chance decides, so that another day brings other words.
+  const shuffled = (words: readonly HeardWord[]) =>
+    words
+      .map((word) => ({ word, rank: word.entry.band + burdenOf(word) + random() * 2 }))
+      .sort((a, b) => a.rank - b.rank);
+  const words = [...shuffled(today), ...shuffled(often)].map(({ word }) => word);
+
+  const bySound = new Map<string, HeardWord>();
+  const byRime = new Map<string, HeardWord[]>();
+  const byVowel = new Map<string, HeardWord[]>();
+  const byHole = new Map<string, HeardWord[]>();
+  const byRest = new Map<string, HeardWord[]>();
+  const put = (map: Map<string, HeardWord[]>, key: string, word: HeardWord) => {
+    const list = map.get(key);
+    if (list) list.push(word);
+    else map.set(key, [word]);
+  };
+  for (const word of words) {
+    const key = heardKey(word.heard);
+    if (!bySound.has(key)) bySound.set(key, word);
+    put(byRime, rimeKey(word), word);
+    put(byVowel, vowelKey(word), word);
+    if (!word.plain) continue;
+    word.heard.forEach((_, at) => {
+      put(byHole, holeKey(word.heard, at), word);
+    });
+    put(byRest, `beginning ${heardKey(word.heard.slice(1))}`, word);
+    put(byRest, `end ${heardKey(word.heard.slice(0, -1))}`, word);
+  }
+  return {
+    lexicon,
+    rude,
+    words,
+    isToday: ({ word }) => named.has(word),
+    rhyming: (word) => (byRime.get(rimeKey(word)) ?? []).filter((other) => !soundsSame(word, other)),
+    nearMisses: (word) =>
+      (byVowel.get(vowelKey(word)) ?? []).filter(
+        (other) => rimeKey(other) !== rimeKey(word) && other.sounds.length === word.sounds.length,
+      ),
+    bySound: (heard) => bySound.get(heardKey(heard)),
+    changedAt: (word, at) =>
+      (byHole.get(holeKey(word.heard, at)) ?? []).filter((other) => other.heard[at] !== word.heard[at]),
+    withOneMore: (word, where) => byRest.get(`${where} ${heardKey(word.heard)}`) ?? [],
+  };
+}
+
+/** Little words, and words whose letters are odd to look at in parts, come after the others. */
+function burdenOf({ word, reading }: HeardWord): number {
+  const odd = reading.units.some(({ commonness }) => commonness >= ODD);
+  return (FUNCTION_WORDS.has(word) ? LITTLE_WORD : 0) + (odd ? ODD_WORD : 0);
+}
+
+export const rimeKey = ({ heard, vowel }: HeardWord): string => heardKey(heard.slice(vowel));
+const vowelKey = ({ heard, vowel }: HeardWord): string => heard[vowel] as string;
+const soundsSame = (a: HeardWord, b: HeardWord): boolean => heardKey(a.heard) === heardKey(b.heard);
+
+const holeKey = (heard: readonly string[], at: number): string =>
+  `${at} ${heardKey(heard.map((sound, k) => (k === at ? "_" : sound)))}`;
+
+export const spokenWord = ({ word, sounds }: HeardWord): Spoken => ({ sounds, text: word, isWord: true });
+
+/** Sounds `from` up to `to` of a plain word, as a part with the letters it has there. */
+export function spokenPart({ sounds, reading }: HeardWord, from: number, to: number): Spoken {
+  const units = reading.units.slice(from, to);
+  return { sounds: sounds.slice(from, to), text: units.map(({ grapheme }) => grapheme).join(""), isWord: false };
+}
