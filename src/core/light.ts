@@ -45,11 +45,40 @@ export {
 } from "./evidence/confusions.ts";
 export { type PlantedConfusion, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
 export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
+export type { CalledFor, RecordedSlip } from "./families/called-for.ts";
+export type { ContrastSetRequest, MinimalPair, NoPairs } from "./families/contrast-set.ts";
+export {
+  FAMILY_KINDS,
+  type Family,
+  type FamilyKind,
+  familyId,
+  type NamedFamily,
+  readFamilyLetters,
+} from "./families/family.ts";
+export type { FamilySet, FamilySetRequest, NoSet, SetWord } from "./families/family-set.ts";
+export type { FoundFamily, NoFamily } from "./families/find-family.ts";
+export type { FamilyGrid, GridCell, GridColumn, GridRequest, GridRow } from "./families/grid.ts";
+export * from "./families/limits.ts";
+export type { RichFamily } from "./families/rich-families.ts";
+export type { FamilyRules } from "./families/rules.ts";
+export { SET_ORDERS, type SetOrder } from "./families/set-order.ts";
+export type { Foil, NoSort, SortRequest, WordSort } from "./families/sort.ts";
+export { type Bin, binId } from "./families/sort-bins.ts";
+export type { NoChoices, PositionFact, SpellingChoice } from "./families/spelling-choices.ts";
+export type { FamilyWalk } from "./families/walk.ts";
+export { WALK_WAYS, type WalkParts, type WalkWay, walkParts } from "./families/walk-parts.ts";
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
+export { hasPicture, pictureOf } from "./lexicon/pictures.ts";
 export { type TileNeed, tileCount, tileNeeds } from "./materials/tile-count.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
+export type { OralItem, SoundPlace, Spoken } from "./oral/item.ts";
+export * from "./oral/limits.ts";
+export type { NoOralSet, OralSet, OralSetRequest } from "./oral/oral-set.ts";
+export type { OralRules } from "./oral/pool.ts";
+export type { FilledPart, RoutinePart, RoutineRequest } from "./oral/routine.ts";
+export { ORAL_SKILLS, ORAL_SOURCES, type OralSkill, type OralSource } from "./oral/skills.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {
   CLASSIFIER_VERSION,

@@ -6,7 +6,7 @@ import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import type { Family, FamilyKind } from "./family.ts";
-import { LEAST_IN_A_SET } from "./family-set.ts";
+import { LEAST_IN_A_SET } from "./limits.ts";
 import { familyIndex } from "./members.ts";
 import { type RichFamily, richFamilies } from "./rich-families.ts";
 import type { FamilyRules } from "./rules.ts";

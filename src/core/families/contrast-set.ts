@@ -7,10 +7,8 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { hasTwoReadings } from "../scope/decodable.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
+import { LEAST_PAIRS, MOST_PAIRS } from "./limits.ts";
 import { type FamilyRules, isShowable } from "./rules.ts";
-
-export const LEAST_PAIRS = 1;
-export const MOST_PAIRS = 20;
 
 export interface ContrastSetRequest extends FamilyRules {
   /** Phonemes of the two sounds that are taken for one another: `["ɪ"]` and `["e"]`. */

@@ -9,14 +9,11 @@ import type { Family, FamilyKind, NamedFamily } from "./family.ts";
 import { familyId } from "./family.ts";
 import { findFamily, type NoFamily } from "./find-family.ts";
 import { type FamilyGrid, familyGrid } from "./grid.ts";
+import { LEAST_IN_A_SET, MOST_FAMILIES, MOST_IN_A_SET } from "./limits.ts";
 import { type FamilyMember, familyIndex } from "./members.ts";
 import { isUsable } from "./rich-families.ts";
 import type { FamilyRules } from "./rules.ts";
 import { memberDifficulty, type SetOrder } from "./set-order.ts";
-
-export const LEAST_IN_A_SET = 4;
-export const MOST_IN_A_SET = 24;
-export const MOST_FAMILIES = 8;
 
 export interface FamilySetRequest extends FamilyRules {
   readonly kind: FamilyKind;

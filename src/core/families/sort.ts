@@ -5,17 +5,12 @@ import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import type { Family } from "./family.ts";
+import { LEAST_BINS, LEAST_IN_A_BIN, MOST_BINS, MOST_FOILS, MOST_IN_A_BIN } from "./limits.ts";
 import { type FamilyMember, familyIndex } from "./members.ts";
 import { inNearPairs } from "./near-pairs.ts";
 import { isUsable, readableMembers } from "./rich-families.ts";
 import { type FamilyRules, isReadable, isShowable } from "./rules.ts";
 import { type Bin, binId, binOf, isPlain } from "./sort-bins.ts";
-
-export const LEAST_BINS = 2;
-export const MOST_BINS = 3;
-export const LEAST_IN_A_BIN = 2;
-export const MOST_IN_A_BIN = 10;
-export const MOST_FOILS = 6;
 
 export interface SortRequest extends FamilyRules {
   /** Two or three: families, spellings of a sound, or types of syllable. */

@@ -190,7 +190,8 @@ function taken(
   if (!word.plain) return [];
   const without = <T>(list: readonly T[]) => list.filter((_, k) => k !== at);
   const [sounds, heard] = [without(word.sounds), without(word.heard)];
-  const left = pool.bySound(heard);
+  const found = pool.bySound(heard);
+  const left = found?.plain ? found : undefined;
   // Taking an ending off (days, day) is grammar, not a sound.
   if (inflectionOf(word.word, pool.lexicon)) return [];
   if (!pool.rude.maySay(heard) || !isSayable(sounds, heard, pool.lexicon)) return [];

@@ -4,14 +4,11 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import type { OralItem, SoundPlace, Spoken } from "./item.ts";
+import { LEAST_ITEMS, MOST_ITEMS } from "./limits.ts";
 import { type Candidate, MAKERS } from "./make-items.ts";
 import { type OralPool, type OralRules, oralPool } from "./pool.ts";
 import { ORAL_SKILLS, type OralSkill } from "./skills.ts";
 import { isTrue } from "./verify.ts";
-
-export const LEAST_ITEMS = 1;
-export const MOST_ITEMS = 20;
-export const DEFAULT_ITEMS = 5;
 
 export interface OralSetRequest extends OralRules {
   readonly skill: OralSkill;

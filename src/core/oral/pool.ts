@@ -7,10 +7,7 @@ import type { AccentSettings } from "../sounds/accents.ts";
 import { type HeardWord, heardKey, heardWords } from "./heard.ts";
 import type { Spoken } from "./item.ts";
 import { type RudeSounds, rudeSounds } from "./rude.ts";
-
-/** Where the words of an ears-only set come from. */
-export type OralSource = "today-first" | "today-only" | "heard-often";
-export const ORAL_SOURCES: readonly OralSource[] = ["today-first", "today-only", "heard-often"];
+import type { OralSource } from "./skills.ts";
 
 export interface OralRules {
   /** The accent the school hears. */

@@ -10,8 +10,6 @@ export interface RoutinePart {
   readonly count: number;
 }
 
-export const MOST_PARTS = 12;
-
 export interface RoutineRequest extends OralRules {
   /** In the order in which they are done. */
   readonly parts: readonly RoutinePart[];

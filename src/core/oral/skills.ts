@@ -21,3 +21,7 @@ export const ORAL_SKILLS = [
 ] as const;
 
 export type OralSkill = (typeof ORAL_SKILLS)[number];
+
+/** Where the words of an ears-only set come from. */
+export type OralSource = "today-first" | "today-only" | "heard-often";
+export const ORAL_SOURCES: readonly OralSource[] = ["today-first", "today-only", "heard-often"];

@@ -1,0 +1,25 @@
+import { onsetRimeOf } from "../spelling/onset-rime.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
+
+/** How a word is put together in front of learners: its rime blended first, or its body. */
+export type WalkWay = "rime-first" | "body-first";
+export const WALK_WAYS: readonly WalkWay[] = ["rime-first", "body-first"];
+
+/** A word in two parts, in the order in which they are blended. */
+export interface WalkParts {
+  /** Unit indices of the part that is blended first, and of the part that is put to it. */
+  readonly first: readonly number[];
+  readonly second: readonly number[];
+}
+
+/** The parts of a word of one syllable: rime then beginning, or body then ending; undefined for longer words. */
+export function walkParts(reading: Segmentation, way: WalkWay): WalkParts | undefined {
+  const parts = onsetRimeOf(reading);
+  if (!parts) return undefined;
+  const indices = reading.units.map((_, k) => k);
+  const onset = indices.slice(0, parts.onset.length);
+  const body = indices.slice(0, parts.onset.length + 1);
+  return way === "rime-first"
+    ? { first: indices.slice(onset.length), second: onset }
+    : { first: body, second: indices.slice(body.length) };
+}
