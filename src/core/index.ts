@@ -36,6 +36,7 @@ export * from "./light.ts";
 export { makeNonsense } from "./nonsense/make-nonsense.ts";
 export { oralSet, swapOralItem } from "./oral/oral-set.ts";
 export { fillRoutine } from "./oral/routine.ts";
+export { isTrue } from "./oral/verify.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";
 export { unlistedWord, wordCard } from "./scope/word-card.ts";

@@ -79,6 +79,7 @@ export type { NoOralSet, OralSet, OralSetRequest } from "./oral/oral-set.ts";
 export type { OralRules } from "./oral/pool.ts";
 export type { FilledPart, RoutinePart, RoutineRequest } from "./oral/routine.ts";
 export { ORAL_SKILLS, ORAL_SOURCES, type OralSkill, type OralSource } from "./oral/skills.ts";
+export { minutesFor, type PacedKind } from "./practice/pace.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {
   CLASSIFIER_VERSION,

@@ -1,9 +1,10 @@
-import type { GroupScope } from "../core/light.ts";
+import { type GroupScope, MAX_CHAIN_LENGTH } from "../core/light.ts";
 import type { SavedChain } from "./chains.ts";
 import { getChain, listChains } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
+import { isUuid } from "./page.ts";
 import { groupScope } from "./scope.ts";
 import { recentWords } from "./sessions.ts";
 
@@ -14,12 +15,12 @@ export interface BenchPage {
   readonly scope: GroupScope | undefined;
   readonly chains: readonly Pick<SavedChain, "id" | "title">[];
   readonly chain: SavedChain | undefined;
+  /** Words to start from, where a set was sent to the bench. */
+  readonly given: readonly string[];
   /** A chain of another group's, to start from. */
   readonly copyOf: SavedChain | undefined;
   readonly recent: readonly string[];
 }
-
-const isUuid = (text: string) => /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
 
 /**
  * Gathers the bench. Without a group in the address the first one is taken.
@@ -30,6 +31,7 @@ export async function benchPage(
   groupId: string | null,
   chainId: string | null,
   copyId: string | null = null,
+  given: string | null = null,
 ): Promise<BenchPage> {
   const groups = await listGroups(db);
   const chain = chainId && isUuid(chainId) ? await getChain(db, chainId) : undefined;
@@ -37,7 +39,16 @@ export async function benchPage(
   const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
   if (wanted && !group) throw new AppError("not-found", "There is no such group.");
   if (!group)
-    return { groups, group: undefined, scope: undefined, chains: [], chain: undefined, copyOf: undefined, recent: [] };
+    return {
+      groups,
+      group: undefined,
+      scope: undefined,
+      chains: [],
+      chain: undefined,
+      given: [],
+      copyOf: undefined,
+      recent: [],
+    };
   const copyOf = copyId && isUuid(copyId) ? await getChain(db, copyId) : undefined;
   const chains = (await listChains(db, group.id)).slice(0, 40).map(({ id, title }) => ({ id, title }));
   return {
@@ -46,7 +57,14 @@ export async function benchPage(
     scope: await groupScope(db, group),
     chains,
     chain,
+    given: wordsIn(given),
     copyOf,
     recent: await recentWords(db, group.id),
   };
+}
+
+/** Words of an address (`cat.hat.flat`); what is no spelling is passed over. */
+function wordsIn(text: string | null): string[] {
+  const words = (text ?? "").split(".").filter((word) => /^[a-z]{1,30}$/.test(word));
+  return [...new Set(words)].slice(0, MAX_CHAIN_LENGTH);
 }

@@ -9,3 +9,6 @@ export async function orNotFound<T>(loading: Promise<T>): Promise<T | undefined>
     throw error;
   }
 }
+
+/** Is this text an id that could name a row? What cannot is passed over, not looked up. */
+export const isUuid = (text: string): boolean => /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);

@@ -5,7 +5,7 @@ import { type Contrast, keyOfGpc, type SchoolSettings, type StepCheck, unitKey }
 import { AimPanel } from "./AimPanel.tsx";
 import { BenchBar } from "./BenchBar.tsx";
 import { ChainList } from "./ChainList.tsx";
-import { ChainWorkerClient } from "./chain-worker-client.ts";
+import { chainWorker } from "./chain-worker-client.ts";
 import { GapPanel } from "./GapPanel.tsx";
 import { MendNotice } from "./MendNotice.tsx";
 import { NoChainNotice } from "./NoChainNotice.tsx";
@@ -30,8 +30,8 @@ export default function Bench(page: BenchProps) {
   const [state, dispatch] = useReducer(benchReducer, page, startingState);
   const [ticks, setTicks] = useState(scope.ticks);
   // Two workers: typing is answered by the one while the other plans and can be stopped.
-  const [desk] = useState(() => new ChainWorkerClient());
-  const [planner] = useState(() => new ChainWorkerClient());
+  const [desk] = useState(chainWorker);
+  const [planner] = useState(chainWorker);
   const { words, gap, focus, contrasts, shape } = state;
 
   const { choices, rules, aim, gapQuestion } = useBenchQuestions(page, ticks, state);

@@ -8,17 +8,18 @@ export type BenchProps = BenchPage & {
   readonly scope: NonNullable<BenchPage["scope"]>;
 };
 
-/** The bench as it opens: with a saved chain, with a copy of another group's, or empty and aimed at the newest spelling. */
-export function startingState({ group, scope, chain, copyOf }: BenchProps): BenchState {
+/** The bench as it opens: with a saved chain, with a copy of another group's, with words sent from a set, or empty and aimed at the newest spelling. */
+export function startingState({ group, scope, chain, copyOf, given }: BenchProps): BenchState {
   const step = scope.sequence.steps[group.step - 1];
   const newest = step?.gpcs[0];
   const source = chain ?? copyOf;
   // Another group's chain comes without the aims this group has not been taught.
   const known = new Set(taughtGpcs(scope));
   const taughtHere = (id: string) => !copyOf || known.has(id);
+  const words = source?.words ?? given;
   const state: BenchState = {
-    words: source?.words ?? [],
-    gap: { kind: "after", index: Math.max(0, (source?.words.length ?? 1) - 1) },
+    words,
+    gap: { kind: "after", index: Math.max(0, words.length - 1) },
     focus: source?.aim.focus.filter(taughtHere) ?? (newest ? [gpcId(newest.grapheme, newest.phonemes)] : []),
     contrasts: source?.aim.contrasts.filter(({ a, b }) => taughtHere(a) && taughtHere(b)) ?? [],
     shape: source?.shape ?? DEFAULT_SHAPE,

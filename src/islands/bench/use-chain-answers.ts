@@ -1,24 +1,7 @@
-import { useCallback, useEffect, useState } from "react";
-import { toast } from "sonner";
+import { useCallback } from "react";
 import type { ChainAim, ChainReport, JudgeRequest, Neighbour, WordVerdict } from "../../core/light.ts";
-import { Cancelled, type ChainWorkerClient } from "./chain-worker-client.ts";
-
-export function ignoreCancelled(error: unknown): void {
-  if (!(error instanceof Cancelled)) toast.error("Looking failed. Try again; if it fails again, reload the page.");
-}
-
-/** Asks again whenever the question is another one; an answer to an older question is dropped. */
-function useAnswer<T>(question: () => Promise<T>): T | undefined {
-  const [answer, setAnswer] = useState<T>();
-  useEffect(() => {
-    let current = true;
-    question().then((found) => current && setAnswer(() => found), ignoreCancelled);
-    return () => {
-      current = false;
-    };
-  }, [question]);
-  return answer;
-}
+import { useAnswer } from "../use-answer.ts";
+import type { ChainWorkerClient } from "./chain-worker-client.ts";
 
 /** What the chain is, what may be shown of it, and what would fit the gap: all from the worker, as it changes. */
 export function useChainAnswers(

@@ -1,9 +1,9 @@
 import type { Dispatch } from "react";
 import { toast } from "sonner";
 import type { JudgeRequest, WordVerdict } from "../../core/light.ts";
+import { ignoreCancelled } from "../use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 import type { BenchAction, BenchState } from "./state.ts";
-import { ignoreCancelled } from "./use-chain-answers.ts";
 import type { usePlanner } from "./use-planner.ts";
 
 interface Mended {

@@ -12,10 +12,10 @@ import {
 } from "../../core/light.ts";
 import type { Group } from "../../server/groups.ts";
 import { call } from "../client.ts";
+import { ignoreCancelled } from "../use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 import type { OtherChain } from "./Others.tsx";
 import { type BenchAction, type BenchState, shapeAfter } from "./state.ts";
-import { ignoreCancelled } from "./use-chain-answers.ts";
 
 const ALTERNATIVES = 3;
 

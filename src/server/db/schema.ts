@@ -1,14 +1,30 @@
-import { boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
+import {
+  boolean,
+  date,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+  uuid,
+} from "drizzle-orm/pg-core";
 import type {
   ChainShape,
   Contrast,
+  FilledPart,
   RawAnswer,
   ResponseMode,
   ResponseVerdict,
+  RoutinePart,
   SchoolSettings,
   SequenceStep,
   TickTokens,
 } from "../../core/light.ts";
+import type { PlanActivity } from "../plans.ts";
+import type { SetContent, SetKind } from "../word-set-fields.ts";
 
 const id = uuid("id").primaryKey();
 const stamps = {
@@ -104,6 +120,68 @@ export const chainVersions = pgTable(
     ...stamps,
   },
   (table) => [index("versions_by_chain").on(table.chainId, table.createdAt)],
+);
+
+/** Families, sorts, minimal pairs and ears-only sets, each with what was asked for, so that it can be made anew. */
+export const wordSets = pgTable(
+  "word_sets",
+  {
+    id,
+    groupId: uuid("group_id")
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
+    kind: text("kind").$type<SetKind>().notNull(),
+    title: text("title").notNull(),
+    content: jsonb("content").$type<SetContent>().notNull(),
+    ...stamps,
+  },
+  (table) => [index("word_sets_by_group").on(table.groupId, table.updatedAt)],
+);
+
+/** Ears-only work in a fixed order, filled anew every day. */
+export const routines = pgTable(
+  "routines",
+  {
+    id,
+    groupId: uuid("group_id")
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
+    title: text("title").notNull(),
+    parts: jsonb("parts").$type<readonly RoutinePart[]>().notNull(),
+    ...stamps,
+  },
+  (table) => [index("routines_by_group").on(table.groupId, table.updatedAt)],
+);
+
+/** What a routine was filled with on a day; kept, so that the next days do not repeat it. */
+export const routineDays = pgTable(
+  "routine_days",
+  {
+    id,
+    routineId: uuid("routine_id")
+      .notNull()
+      .references(() => routines.id, { onDelete: "cascade" }),
+    day: date("day", { mode: "string" }).notNull(),
+    parts: jsonb("parts").$type<readonly FilledPart[]>().notNull(),
+    ...stamps,
+  },
+  (table) => [uniqueIndex("routine_days_once").on(table.routineId, table.day)],
+);
+
+/** A lesson to come: activities in order, each a chain or a set of the group. */
+export const plans = pgTable(
+  "plans",
+  {
+    id,
+    groupId: uuid("group_id")
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
+    /** Minutes there are for the lesson. */
+    minutes: integer("minutes").notNull(),
+    activities: jsonb("activities").$type<readonly PlanActivity[]>().notNull(),
+    ...stamps,
+  },
+  (table) => [uniqueIndex("plan_of_group").on(table.groupId)],
 );
 
 export const sessions = pgTable(

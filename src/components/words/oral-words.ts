@@ -1,0 +1,96 @@
+import type { NoOralSet, OralItem, OralSkill, OralSource, SoundPlace, Spoken } from "../../core/light.ts";
+import { ipa } from "../../core/light.ts";
+import { soundName } from "./sounds.ts";
+
+/** The words for ears-only work: what to ask, and what is right. */
+
+export const SKILL_NAME: Readonly<Record<OralSkill, string>> = {
+  "rhyme-or-not": "Rhyme: yes or no",
+  "say-a-rhyme": "Rhyme: say one",
+  "first-sound": "First sound",
+  "last-sound": "Last sound",
+  "middle-sound": "Middle sound",
+  "blend-onset-rime": "Blend beginning and rime",
+  "blend-body-last": "Blend body and last sound",
+  "blend-sounds": "Blend all sounds",
+  "split-onset-rime": "Split into two parts",
+  "split-sounds": "Split into sounds",
+  "add-beginning": "Add a sound at the beginning",
+  "add-end": "Add a sound at the end",
+  "take-beginning": "Take the first sound away",
+  "take-end": "Take the last sound away",
+  "take-from-cluster": "Take one of two consonants away",
+  "change-beginning": "Change the first sound",
+  "change-middle": "Change the middle sound",
+  "change-end": "Change the last sound",
+};
+
+export const SOURCE_NAME: Readonly<Record<OralSource, string>> = {
+  "today-first": "today's words first",
+  "today-only": "today's words only",
+  "heard-often": "words heard often",
+};
+
+const PLACE: Readonly<Record<SoundPlace, string>> = {
+  beginning: "first",
+  middle: "middle",
+  end: "last",
+  "in-a-cluster": "one",
+};
+
+/** A word in letters; a part in letters and sounds, since letters alone may mislead. */
+export const spokenText = ({ text, sounds, isWord }: Spoken): string => (isWord ? text : `${text} ${ipa(sounds)}`);
+
+/** What the teacher says. */
+export function oralPrompt(item: OralItem): string {
+  switch (item.kind) {
+    case "rhyme-or-not":
+      return `Do ${item.first.text} and ${item.second.text} rhyme?`;
+    case "say-a-rhyme":
+      return `Say a word that rhymes with ${item.first.text}.`;
+    case "which-sound":
+      return `Which is the ${PLACE[item.place]} sound of ${item.first.text}?`;
+    case "blend":
+      return `${item.parts.map(({ sounds }) => ipa(sounds)).join(" … ")}. Which word is it?`;
+    case "split":
+      return item.skill === "split-onset-rime"
+        ? `Say ${item.first.text} in two parts.`
+        : `Say the sounds of ${item.first.text} one by one.`;
+    case "add":
+      return `Say ${item.first.text}. Put ${ipa([item.sound])} ${item.place === "beginning" ? "before it" : "after it"}.`;
+    case "take":
+      return `Say ${item.first.text}. Leave the ${ipa([item.sound])} out.`;
+    case "change":
+      return `Say ${item.first.text}. In place of ${ipa([item.old])} say ${ipa([item.sound])}.`;
+  }
+}
+
+/** What is right. */
+export function oralAnswer(item: OralItem): string {
+  switch (item.kind) {
+    case "rhyme-or-not":
+      return item.answer ? "yes" : "no";
+    case "say-a-rhyme":
+      return `any rhyme: ${item.answers.map(({ text }) => text).join(", ")}`;
+    case "which-sound":
+      return soundName([item.answer]);
+    case "split":
+      return item.answers.map(({ sounds }) => ipa(sounds)).join(" · ");
+    case "blend":
+    case "add":
+    case "take":
+    case "change":
+      return spokenText(item.answer);
+  }
+}
+
+export function noOralSetWords(reason: NoOralSet): string {
+  switch (reason.code) {
+    case "count-out-of-range":
+      return `Choose ${reason.least} to ${reason.most} items.`;
+    case "no-words-given":
+      return "Choose a chain or a set, or type today's words.";
+    case "words-do-not-serve":
+      return `Today's words give ${reason.possible === 0 ? "no item" : `only ${reason.possible}`} for this. Let words heard often in, or choose another skill.`;
+  }
+}

@@ -1,0 +1,181 @@
+import { useCallback, useEffect, useReducer, useState } from "react";
+import { Toaster, toast } from "sonner";
+import type { Bin } from "../../core/light.ts";
+import type { FamiliesPage } from "../../server/families-page.ts";
+import type { SetContent } from "../../server/word-set-fields.ts";
+import type { WordSet } from "../../server/word-sets.ts";
+import { setsWorker } from "../sets-worker-client.ts";
+import { useSetSaving } from "../use-set-saving.ts";
+import { FamilyChooser } from "./FamilyChooser.tsx";
+import { GridTab } from "./GridTab.tsx";
+import { PairsTab } from "./PairsTab.tsx";
+import { SavedSets } from "./SavedSets.tsx";
+import { SetPanel } from "./SetPanel.tsx";
+import { SortTab } from "./SortTab.tsx";
+import { SpellingsTab } from "./SpellingsTab.tsx";
+import { familiesReducer, startingFamilies } from "./set-state.ts";
+import { useFamilyAnswers, useFamilyRules } from "./use-families.ts";
+
+const TABS = [
+  { id: "grid", name: "Families" },
+  { id: "sort", name: "Sort" },
+  { id: "pairs", name: "Pairs" },
+  { id: "spellings", name: "Spellings of a sound" },
+] as const;
+type Tab = (typeof TABS)[number]["id"];
+
+const tabOf = (set: WordSet | undefined): Tab =>
+  set?.kind === "sort" ? "sort" : set?.kind === "pairs" ? "pairs" : "grid";
+
+/** Families: what words share on the left, the grid, sorts and pairs in the middle, the set on the right. */
+export default function Families(page: FamiliesPage) {
+  const { group, scope, set } = page;
+  const [state, dispatch] = useReducer(familiesReducer, set, startingFamilies);
+  const [tab, setTab] = useState<Tab>(() => tabOf(set));
+  const [bins, setBins] = useState<readonly Bin[]>(() =>
+    set?.content.kind === "sort" ? set.content.bins.map(({ bin }) => bin) : [],
+  );
+  const [worker] = useState(setsWorker);
+  const [busy, setBusy] = useState(false);
+  const rules = useFamilyRules(page, state.options.endings);
+  const answers = useFamilyAnswers(worker, state, dispatch, rules, page.recent);
+  const saving = useSetSaving(group.id, (saved) => {
+    if (saved.kind !== "family") return;
+    dispatch({ type: "saved", setId: saved.id, title: saved.title });
+    history.replaceState(null, "", `/families?group=${group.id}&set=${saved.id}`);
+  });
+
+  useEffect(() => {
+    worker.ask((api) => api.warm(scope.school.accent)).catch(() => undefined);
+    return () => worker.stop();
+  }, [worker, scope.school.accent]);
+
+  const content = useCallback(
+    (): SetContent => ({
+      kind: "family",
+      families: state.families.map((family) => ({ ...family })),
+      words: state.words.map((word) => ({ ...word })),
+      way: state.kind === "rime" ? "rime-first" : "body-first",
+      request: state.options,
+    }),
+    [state],
+  );
+  const during = async (work: () => Promise<unknown>) => {
+    setBusy(true);
+    await work().finally(() => setBusy(false));
+  };
+  /** Laid out as a chain and opened on the bench. */
+  const asChain = async () => {
+    const words = state.words.map(({ word }) => word);
+    const walk = await worker.ask((api) => api.walk(words, state.families, rules)).catch(() => undefined);
+    if (!walk) return;
+    if (walk.words.length < 2) {
+      toast.error("No two of these words are one step apart. Choose another family, or more words.");
+      return;
+    }
+    if (walk.leftOut.length > 0) sessionStorage.setItem("zip-step left out", walk.leftOut.join(", "));
+    location.assign(`/bench?group=${group.id}&words=${walk.words.join(".")}`);
+  };
+  const chosen = new Set(state.words.map(({ word }) => word));
+
+  return (
+    <div className="grid h-[calc(100dvh-52px)] grid-cols-[270px_minmax(0,1fr)_310px] grid-rows-[minmax(0,1fr)]">
+      <aside aria-label="What words share" className="overflow-y-auto border-r border-rule bg-sheet">
+        <FamilyChooser
+          worker={worker}
+          kind={state.kind}
+          families={state.families}
+          rules={rules}
+          slips={page.slips}
+          onKind={(kind) => dispatch({ type: "kind", kind })}
+          onAdd={(family) => dispatch({ type: "add-family", family })}
+          onFamilies={(families) => dispatch({ type: "families", families })}
+        />
+      </aside>
+
+      <main className="flex min-h-0 min-w-0 flex-col">
+        <h1 className="sr-only">Word families</h1>
+        <div className="flex items-center gap-1 border-b border-rule px-4">
+          <div role="tablist" aria-label="Views" className="flex gap-1">
+            {TABS.map(({ id, name }) => (
+              <button
+                key={id}
+                type="button"
+                role="tab"
+                id={`tab-${id}`}
+                aria-selected={tab === id}
+                aria-controls="view"
+                className={`min-h-12 border-b-2 px-3 ${tab === id ? "border-ink font-bold" : "border-transparent text-quiet"}`}
+                onClick={() => setTab(id)}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+          <SavedSets sets={page.sets} current={state.setId} groupId={group.id} />
+        </div>
+        <div role="tabpanel" id="view" aria-labelledby={`tab-${tab}`} className="flex min-h-0 flex-1 flex-col">
+          {tab === "grid" &&
+            (answers.grid && state.families.length > 0 ? (
+              <GridTab grid={answers.grid} chosen={chosen} onToggle={(word) => dispatch({ type: "toggle", word })} />
+            ) : (
+              <div className="mx-auto mt-20 max-w-md text-center">
+                <p className="text-xl font-bold">Words that share an ending, or a beginning.</p>
+                <p className="mt-2 text-quiet">
+                  Press a family on the left, or type one. Put two or three side by side to compare or to sort.
+                </p>
+              </div>
+            ))}
+          {tab === "sort" && (
+            <SortTab
+              worker={worker}
+              page={page}
+              rules={rules}
+              families={state.families}
+              bins={bins}
+              onBins={setBins}
+              onSave={(made) => during(() => saving.save(made, ""))}
+              onPlan={(made) => during(() => saving.plan(made, ""))}
+              onPrint={(made) => during(() => saving.print(made, ""))}
+            />
+          )}
+          {tab === "pairs" && (
+            <PairsTab
+              worker={worker}
+              page={page}
+              rules={rules}
+              onSave={(made) => during(() => saving.save(made, ""))}
+              onPlan={(made) => during(() => saving.plan(made, ""))}
+              onPrint={(made) => during(() => saving.print(made, ""))}
+            />
+          )}
+          {tab === "spellings" && (
+            <SpellingsTab
+              worker={worker}
+              page={page}
+              rules={rules}
+              onSort={(next) => {
+                setBins(next);
+                setTab("sort");
+              }}
+            />
+          )}
+        </div>
+      </main>
+
+      <aside aria-label="The set" className="min-h-0 border-l border-rule bg-sheet">
+        <SetPanel
+          state={state}
+          dispatch={dispatch}
+          answers={answers}
+          busy={busy}
+          onSave={() => during(() => saving.save(content(), state.title, state.setId))}
+          onBench={() => during(asChain)}
+          onPlan={() => during(() => saving.plan(content(), state.title, state.setId))}
+          onPrint={() => during(() => saving.print(content(), state.title, state.setId))}
+        />
+      </aside>
+      <Toaster position="top-center" />
+    </div>
+  );
+}

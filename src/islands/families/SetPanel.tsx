@@ -1,0 +1,179 @@
+import { Undo2, X } from "lucide-react";
+import type { Dispatch } from "react";
+import { noSetWords, ORDER_NAME } from "../../components/words/family-words.ts";
+import { LEAST_IN_A_SET, MOST_IN_A_SET, pictureOf, SET_ORDERS, type SetOrder } from "../../core/light.ts";
+import type { FamiliesAction, FamiliesState, SetOptions } from "./set-state.ts";
+import type { FamilyAnswers } from "./use-families.ts";
+
+interface Props {
+  readonly state: FamiliesState;
+  readonly dispatch: Dispatch<FamiliesAction>;
+  readonly answers: FamilyAnswers;
+  readonly busy: boolean;
+  readonly onSave: () => void;
+  readonly onBench: (way: "rime-first" | "body-first") => void;
+  readonly onPlan: () => void;
+  readonly onPrint: () => void;
+}
+
+const PICTURES: readonly { id: SetOptions["pictures"]; name: string }[] = [
+  { id: "any", name: "do not matter" },
+  { id: "first", name: "come first" },
+  { id: "only", name: "only those" },
+];
+const SHARES = [0, 0.25, 0.5, 1];
+
+/** The words of the set: what was asked for, the words, and where they go from here. */
+export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPlan, onPrint }: Props) {
+  const { options, words } = state;
+  const set = (options: Partial<SetOptions>) => dispatch({ type: "options", options });
+  return (
+    <div className="flex h-full flex-col">
+      <div className="grid grid-cols-2 gap-2 border-b border-hairline p-4">
+        <label>
+          <span className="label mb-1">Words</span>
+          <input
+            type="number"
+            className="field"
+            value={options.count}
+            min={LEAST_IN_A_SET}
+            max={MOST_IN_A_SET}
+            onChange={(event) => set({ count: Number(event.target.value) })}
+          />
+        </label>
+        <Choice
+          name="Order"
+          value={options.order}
+          choices={SET_ORDERS.map((id) => ({ id, name: ORDER_NAME[id] }))}
+          onChange={(order) => set({ order: order as SetOrder })}
+        />
+        <Choice
+          name="Nonsense words"
+          value={String(options.nonsenseShare)}
+          choices={SHARES.map((share) => ({
+            id: String(share),
+            name: share === 0 ? "none" : share === 1 ? "only" : `up to ${share * 100} in 100`,
+          }))}
+          onChange={(share) => set({ nonsenseShare: Number(share) })}
+        />
+        <Choice
+          name="Words with a picture"
+          value={options.pictures}
+          choices={PICTURES}
+          onChange={(pictures) => set({ pictures: pictures as SetOptions["pictures"] })}
+        />
+        <label className="col-span-2 flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={options.endings === "marked"}
+            onChange={(event) => set({ endings: event.target.checked ? "marked" : "out" })}
+          />
+          Words with an ending on (plays), marked +
+        </label>
+      </div>
+
+      <div className="flex items-center justify-between px-4 pt-3">
+        <h2 className="font-bold">
+          {words.length} {words.length === 1 ? "word" : "words"}
+        </h2>
+        <div className="flex gap-1">
+          {state.byHand && state.families.length > 0 && (
+            <button type="button" className="button px-2.5" onClick={() => dispatch({ type: "make-anew" })}>
+              Make anew
+            </button>
+          )}
+          <button
+            type="button"
+            aria-label="Undo"
+            title="Undo"
+            className="button grid place-items-center px-2.5"
+            disabled={state.past.length === 0}
+            onClick={() => dispatch({ type: "undo" })}
+          >
+            <Undo2 size={17} aria-hidden />
+          </button>
+        </div>
+      </div>
+      {answers.refusal && (
+        <p role="alert" className="mx-4 mt-2 rounded-lg bg-again-soft p-3 text-[14px]">
+          {noSetWords(answers.refusal)}
+        </p>
+      )}
+      {answers.short !== undefined && !state.byHand && (
+        <p className="mx-4 mt-2 text-[14px] text-quiet">
+          {answers.short} is all there is. Choose another family as well, or let nonsense words in.
+        </p>
+      )}
+      <ul aria-label="Words of the set" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+        {words.map(({ word, nonsense }) => {
+          const picture = nonsense ? undefined : pictureOf(word);
+          return (
+            <li key={word} className="flex min-h-10 items-center border-b border-hairline">
+              <span className="font-learner text-[21px]">{word}</span>
+              {nonsense && <span className="ml-2 text-[13px] text-quiet">nonsense</span>}
+              {picture && <img src={picture} alt="" className="ml-2 size-7" />}
+              <button
+                type="button"
+                aria-label={`Take ${word} out`}
+                className="ml-auto grid size-9 place-items-center text-quiet hover:text-ink"
+                onClick={() => dispatch({ type: "toggle", word: { word, nonsense } })}
+              >
+                <X size={16} aria-hidden />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+
+      <div className="grid grid-cols-2 gap-2 border-t border-rule p-4">
+        <input
+          aria-label="Title of the set"
+          className="field col-span-2"
+          placeholder="Title"
+          maxLength={80}
+          value={state.title}
+          onChange={(event) => dispatch({ type: "title", title: event.target.value })}
+        />
+        <button type="button" className="button button-main" disabled={busy || words.length === 0} onClick={onSave}>
+          Save
+        </button>
+        <button type="button" className="button" disabled={busy || words.length === 0} onClick={onPlan}>
+          To the plan
+        </button>
+        <button
+          type="button"
+          className="button"
+          disabled={busy || words.length < 2}
+          title="Laid out so that every neighbour is one step away"
+          onClick={() => onBench(state.kind === "rime" ? "rime-first" : "body-first")}
+        >
+          As a chain
+        </button>
+        <button type="button" className="button" disabled={busy || words.length === 0} onClick={onPrint}>
+          Print
+        </button>
+      </div>
+    </div>
+  );
+}
+
+function Choice(props: {
+  name: string;
+  value: string;
+  choices: readonly { id: string; name: string }[];
+  onChange: (id: string) => void;
+}) {
+  return (
+    <label className="min-w-0">
+      <span className="label mb-1 truncate">{props.name}</span>
+      <select className="field" value={props.value} onChange={(event) => props.onChange(event.target.value)}>
+        {props.choices.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,130 @@
+import type { Family, FamilyKind, SetOrder, SetWord } from "../../core/light.ts";
+import { familyId } from "../../core/light.ts";
+import type { WordSet } from "../../server/word-sets.ts";
+
+/** What the teacher asks of a set besides its families. */
+export interface SetOptions {
+  readonly count: number;
+  readonly nonsenseShare: number;
+  readonly order: SetOrder;
+  readonly pictures: "any" | "first" | "only";
+  readonly endings: "out" | "marked";
+}
+
+export const DEFAULT_OPTIONS: SetOptions = {
+  count: 8,
+  nonsenseShare: 0,
+  order: "commonest",
+  pictures: "any",
+  endings: "out",
+};
+
+export interface ChosenWord {
+  readonly word: string;
+  readonly nonsense: boolean;
+}
+
+export interface FamiliesState {
+  readonly kind: FamilyKind;
+  readonly families: readonly Family[];
+  readonly options: SetOptions;
+  readonly words: readonly ChosenWord[];
+  /** Words were put in or taken out by hand: the set is no longer made anew by itself. */
+  readonly byHand: boolean;
+  /** Earlier words, the latest last. */
+  readonly past: readonly (readonly ChosenWord[])[];
+  readonly setId: string | undefined;
+  readonly title: string;
+  /** Fingerprint of what is stored. */
+  readonly saved: string;
+}
+
+export type FamiliesAction =
+  | { readonly type: "kind"; readonly kind: FamilyKind }
+  | { readonly type: "add-family"; readonly family: Family }
+  | { readonly type: "families"; readonly families: readonly Family[] }
+  | { readonly type: "options"; readonly options: Partial<SetOptions> }
+  | { readonly type: "made"; readonly words: readonly SetWord[] }
+  | { readonly type: "toggle"; readonly word: ChosenWord }
+  | { readonly type: "make-anew" }
+  | { readonly type: "undo" }
+  | { readonly type: "title"; readonly title: string }
+  | { readonly type: "saved"; readonly setId: string; readonly title: string };
+
+const KEPT = 50;
+
+export function startingFamilies(set: WordSet | undefined): FamiliesState {
+  const base: FamiliesState = {
+    kind: "rime",
+    families: [],
+    options: DEFAULT_OPTIONS,
+    words: [],
+    byHand: false,
+    past: [],
+    setId: undefined,
+    title: "",
+    saved: "",
+  };
+  if (set?.content.kind !== "family") return base;
+  const { families, words, request } = set.content;
+  const state: FamiliesState = {
+    ...base,
+    kind: families[0]?.kind ?? "rime",
+    families,
+    options: request,
+    words,
+    byHand: true,
+    setId: set.id,
+    title: set.title,
+  };
+  return { ...state, saved: fingerprint(state) };
+}
+
+/** What saving would keep, as one text. */
+export const fingerprint = ({ families, words, options, title }: FamiliesState): string =>
+  JSON.stringify([families, words, options, title]);
+
+export function familiesReducer(state: FamiliesState, action: FamiliesAction): FamiliesState {
+  switch (action.type) {
+    case "kind":
+      return action.kind === state.kind
+        ? state
+        : { ...keepPast(state), kind: action.kind, families: [], words: [], byHand: false };
+    case "add-family": {
+      const has = state.families.some((family) => familyId(family) === familyId(action.family));
+      const families = state.kind === action.family.kind ? state.families : [];
+      return has ? state : { ...state, kind: action.family.kind, families: [...families, action.family] };
+    }
+    case "families":
+      return { ...state, kind: action.families[0]?.kind ?? state.kind, families: action.families };
+    case "options":
+      return { ...state, options: { ...state.options, ...action.options } };
+    case "made": {
+      const words = action.words.map(({ word, nonsense }) => ({ word, nonsense }));
+      return { ...keepPast(state), words, byHand: false };
+    }
+    case "toggle": {
+      const { word } = action.word;
+      const words = state.words.some((chosen) => chosen.word === word)
+        ? state.words.filter((chosen) => chosen.word !== word)
+        : [...state.words, action.word];
+      return { ...keepPast(state), words, byHand: true };
+    }
+    case "make-anew":
+      return { ...state, byHand: false };
+    case "undo": {
+      const words = state.past.at(-1);
+      return words ? { ...state, words, past: state.past.slice(0, -1), byHand: true } : state;
+    }
+    case "title":
+      return { ...state, title: action.title };
+    case "saved": {
+      const saved = { ...state, setId: action.setId, title: action.title };
+      return { ...saved, saved: fingerprint(saved) };
+    }
+  }
+}
+
+function keepPast(state: FamiliesState): FamiliesState {
+  return state.words.length === 0 ? state : { ...state, past: [...state.past.slice(1 - KEPT), state.words] };
+}

@@ -1,0 +1,60 @@
+import { type Dispatch, useCallback, useEffect, useMemo } from "react";
+import { type FamilyGrid, type FamilyRules, type FamilySetRequest, type NoSet, taughtOf } from "../../core/light.ts";
+import type { FamiliesPage } from "../../server/families-page.ts";
+import type { SetsWorkerClient } from "../sets-worker-client.ts";
+import { useAnswer } from "../use-answer.ts";
+import type { FamiliesAction, FamiliesState } from "./set-state.ts";
+
+/** What may stand before this group, and what was used lately. */
+export function useFamilyRules({ scope }: FamiliesPage, endings: FamilyRules["endings"]): FamilyRules {
+  return useMemo(
+    () => ({
+      taught: taughtOf(scope),
+      never: scope.school.never,
+      allowNotEverySchool: scope.school.allowNotEverySchool,
+      ...(endings && { endings }),
+    }),
+    [scope, endings],
+  );
+}
+
+export interface FamilyAnswers {
+  readonly grid: FamilyGrid | undefined;
+  readonly refusal: NoSet | undefined;
+  /** How many words there are when there are fewer than asked for. */
+  readonly short: number | undefined;
+}
+
+/** The grid of the families chosen, and the set made of them, as they change. */
+export function useFamilyAnswers(
+  worker: SetsWorkerClient,
+  state: FamiliesState,
+  dispatch: Dispatch<FamiliesAction>,
+  rules: FamilyRules,
+  recent: readonly string[],
+): FamilyAnswers {
+  const { kind, families, options, byHand } = state;
+  const askGrid = useCallback(
+    async () =>
+      families.length === 0 ? undefined : worker.ask((api) => api.grid({ ...rules, kind, families, nonsense: true })),
+    [worker, rules, kind, families],
+  );
+  const request = useMemo(
+    (): FamilySetRequest => ({ ...rules, ...options, kind, families, recent }),
+    [rules, options, kind, families, recent],
+  );
+  const askSet = useCallback(
+    async () => (families.length === 0 ? undefined : worker.ask((api) => api.set(request))),
+    [worker, request, families],
+  );
+  const grid = useAnswer(askGrid);
+  const made = useAnswer(askSet);
+  useEffect(() => {
+    if (made?.ok && !byHand) dispatch({ type: "made", words: made.words });
+  }, [made, byHand, dispatch]);
+  return {
+    grid,
+    refusal: made && !made.ok ? made.reason : undefined,
+    short: made?.ok && made.words.length < made.asked ? made.words.length : undefined,
+  };
+}

@@ -1,0 +1,146 @@
+import { randomUUID } from "node:crypto";
+import { eq, inArray } from "drizzle-orm";
+import { z } from "zod";
+import { minutesFor, type PacedKind } from "../core/light.ts";
+import { getChain } from "./chains.ts";
+import type { Queryable } from "./db/database.ts";
+import { chains, plans, wordSets } from "./db/schema.ts";
+import { AppError } from "./errors.ts";
+import { idField } from "./fields.ts";
+import { getGroup } from "./groups.ts";
+import type { SetContent } from "./word-set-fields.ts";
+import { getSet, wordsOf } from "./word-sets.ts";
+
+/** One thing to do in a lesson. */
+export interface PlanActivity {
+  readonly id: string;
+  readonly kind: PacedKind;
+  /** The chain or the set it is done with. */
+  readonly ref: string;
+  readonly title: string;
+  readonly minutes: number;
+}
+
+/** The next lesson of a group. */
+export interface Plan {
+  readonly groupId: string;
+  readonly minutes: number;
+  readonly activities: readonly PlanActivity[];
+}
+
+const LONGEST = 90;
+const MOST_ACTIVITIES = 30;
+const DEFAULT_MINUTES = 20;
+
+const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST, `at most ${LONGEST} minutes`);
+
+export const addActivityInput = z.object({
+  groupId: idField,
+  kind: z.enum(["chain", "set"], "must be chain or set"),
+  ref: idField,
+});
+
+export const planInput = z.object({
+  minutes: z
+    .number()
+    .int("a whole number of minutes")
+    .min(5, "at least 5 minutes")
+    .max(LONGEST, `at most ${LONGEST} minutes`),
+  activities: z
+    .array(z.object({ id: idField, minutes: minutesField }))
+    .max(MOST_ACTIVITIES, `at most ${MOST_ACTIVITIES} activities`),
+});
+
+/** The plan of a group's next lesson; what its chains and sets were deleted of is gone from it. @throws AppError "not-found" */
+export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
+  await getGroup(db, groupId);
+  const [row] = await db.select().from(plans).where(eq(plans.groupId, groupId));
+  if (!row) return { groupId, minutes: DEFAULT_MINUTES, activities: [] };
+  const titles = await titlesOf(db, row.activities);
+  return {
+    groupId,
+    minutes: row.minutes,
+    activities: row.activities.flatMap((activity) => {
+      const title = titles.get(activity.ref);
+      return title === undefined ? [] : [{ ...activity, title }];
+    }),
+  };
+}
+
+/** What the activities' chains and sets are called now. */
+async function titlesOf(db: Queryable, activities: readonly PlanActivity[]): Promise<Map<string, string>> {
+  const refs = activities.map(({ ref }) => ref);
+  if (refs.length === 0) return new Map();
+  const named = [
+    ...(await db.select({ id: chains.id, title: chains.title }).from(chains).where(inArray(chains.id, refs))),
+    ...(await db.select({ id: wordSets.id, title: wordSets.title }).from(wordSets).where(inArray(wordSets.id, refs))),
+  ];
+  return new Map(named.map(({ id, title }) => [id, title]));
+}
+
+/** Puts a chain or a set at the end of the next lesson; one that is in it already stays where it is. */
+export async function addActivity(db: Queryable, input: z.infer<typeof addActivityInput>): Promise<Plan> {
+  const plan = await getPlan(db, input.groupId);
+  if (plan.activities.some(({ ref }) => ref === input.ref)) return plan;
+  if (plan.activities.length >= MOST_ACTIVITIES)
+    throw new AppError("invalid", `A lesson has at most ${MOST_ACTIVITIES} activities.`, [
+      { field: "activities", message: "take one out first" },
+    ]);
+  const activity = input.kind === "chain" ? await ofChain(db, input) : await ofSet(db, input);
+  await keep(db, { ...plan, activities: [...plan.activities, activity] });
+  return getPlan(db, input.groupId);
+}
+
+async function ofChain(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<PlanActivity> {
+  const chain = await getChain(db, ref);
+  checkGroup(chain.groupId, groupId);
+  return { id: randomUUID(), kind: "chain", ref, title: chain.title, minutes: minutesFor("chain", chain.words.length) };
+}
+
+async function ofSet(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<PlanActivity> {
+  const set = await getSet(db, ref);
+  checkGroup(set.groupId, groupId);
+  return {
+    id: randomUUID(),
+    kind: set.kind,
+    ref,
+    title: set.title,
+    minutes: minutesFor(set.kind, itemsIn(set.content)),
+  };
+}
+
+function itemsIn(content: SetContent): number {
+  if (content.kind === "pairs") return content.pairs.length;
+  if (content.kind === "ears-only") return content.parts.reduce((sum, { items }) => sum + items.length, 0);
+  return wordsOf(content).length;
+}
+
+function checkGroup(owner: string, groupId: string): void {
+  if (owner !== groupId)
+    throw new AppError("invalid", "That belongs to another group.", [
+      { field: "ref", message: "must be a chain or a set of the group" },
+    ]);
+}
+
+/** Reorders, takes out and times what is in the plan. @throws AppError "not-found", "invalid" */
+export async function changePlan(db: Queryable, groupId: string, input: z.infer<typeof planInput>): Promise<Plan> {
+  const plan = await getPlan(db, groupId);
+  const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
+  const activities = input.activities.map(({ id, minutes }) => {
+    const activity = known.get(id);
+    if (!activity)
+      throw new AppError("invalid", "The plan has changed elsewhere.", [
+        { field: "activities", message: "an activity is no longer in the plan; reload the page" },
+      ]);
+    return { ...activity, minutes };
+  });
+  await keep(db, { groupId, minutes: input.minutes, activities });
+  return getPlan(db, groupId);
+}
+
+async function keep(db: Queryable, { groupId, minutes, activities }: Plan): Promise<void> {
+  await db
+    .insert(plans)
+    .values({ id: randomUUID(), groupId, minutes, activities })
+    .onConflictDoUpdate({ target: plans.groupId, set: { minutes, activities, updatedAt: new Date() } });
+}

@@ -1,0 +1,28 @@
+import { lexiconIn, refusalOf, shippedLexicon, taughtOf } from "../core/index.ts";
+import type { Queryable } from "./db/database.ts";
+import { type Group, getGroup } from "./groups.ts";
+import { groupScope } from "./scope.ts";
+import { getSet, unfitWords, type WordSet, wordsOf } from "./word-sets.ts";
+
+/** A set ready for paper. */
+export interface PrintPage {
+  readonly set: WordSet;
+  readonly group: Group;
+  /** Words that this school now keeps out: they are not printed. */
+  readonly keptOut: readonly string[];
+  /** Words that the group cannot read by what it has been taught: said to the teacher, not on the sheet. */
+  readonly notYet: readonly string[];
+}
+
+/** @throws AppError "not-found" */
+export async function printPage(db: Queryable, id: string): Promise<PrintPage> {
+  const set = await getSet(db, id);
+  const group = await getGroup(db, set.groupId);
+  const scope = await groupScope(db, group);
+  const keptOut = unfitWords(wordsOf(set.content), scope.school);
+  const lexicon = lexiconIn(shippedLexicon(), scope.school.accent);
+  const rules = { taught: taughtOf(scope), never: scope.school.never };
+  const read = set.content.kind === "ears-only" ? [] : wordsOf(set.content);
+  const notYet = read.filter((word) => refusalOf(word, rules, lexicon)?.code === "not-decodable");
+  return { set, group, keptOut, notYet };
+}

@@ -1,0 +1,80 @@
+import { expose } from "comlink";
+import {
+  type AccentSettings,
+  type CalledFor,
+  type ContrastSetRequest,
+  contrastSet,
+  type Family,
+  type FamilyGrid,
+  type FamilyKind,
+  type FamilyRules,
+  type FamilySetRequest,
+  type FamilyWalk,
+  type FoundFamily,
+  familiesCalledFor,
+  familyGrid,
+  familySet,
+  familyWalk,
+  findFamily,
+  type GridRequest,
+  graphOf,
+  lexiconIn,
+  makeSort,
+  type NamedFamily,
+  type OralItem,
+  type OralSetRequest,
+  oralSet,
+  type RecordedSlip,
+  type RichFamily,
+  richFamilies,
+  type SortRequest,
+  shippedLexicon,
+  spellingChoices,
+  swapOralItem,
+} from "../core/index.ts";
+import { withKept } from "./kept-taught.ts";
+
+/** All answers are promises, as they are on the other side. */
+const api = {
+  /** Opens the word list and builds the graph, so that the first question is as quick as the others. */
+  async warm(accent: AccentSettings): Promise<number> {
+    return graphOf(lexiconIn(shippedLexicon(), accent)).words.length;
+  },
+  async rich(kind: FamilyKind, rules: FamilyRules): Promise<readonly RichFamily[]> {
+    return richFamilies(kind, withKept(rules));
+  },
+  async calledFor(slips: readonly RecordedSlip[], rules: FamilyRules): Promise<CalledFor[]> {
+    return familiesCalledFor(slips, withKept(rules));
+  },
+  async find(kind: FamilyKind, named: NamedFamily, rules: FamilyRules): Promise<FoundFamily> {
+    return findFamily(kind, named, withKept(rules));
+  },
+  async grid(request: GridRequest): Promise<FamilyGrid> {
+    return familyGrid(withKept(request));
+  },
+  async set(request: FamilySetRequest): Promise<ReturnType<typeof familySet>> {
+    return familySet(withKept(request));
+  },
+  async walk(words: readonly string[], families: readonly Family[], rules: FamilyRules): Promise<FamilyWalk> {
+    return familyWalk(words, families, withKept(rules));
+  },
+  async sort(request: SortRequest): Promise<ReturnType<typeof makeSort>> {
+    return makeSort(withKept(request));
+  },
+  async pairs(request: ContrastSetRequest): Promise<ReturnType<typeof contrastSet>> {
+    return contrastSet(withKept(request));
+  },
+  async spellings(sound: readonly string[], rules: FamilyRules): Promise<ReturnType<typeof spellingChoices>> {
+    return spellingChoices(sound, withKept(rules));
+  },
+  async oral(request: OralSetRequest): Promise<ReturnType<typeof oralSet>> {
+    return oralSet(request);
+  },
+  async swap(request: OralSetRequest, items: readonly OralItem[], index: number): Promise<OralItem | undefined> {
+    return swapOralItem(request, items, index);
+  },
+};
+
+export type SetsWorker = typeof api;
+
+expose(api);
