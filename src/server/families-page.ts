@@ -8,13 +8,17 @@ import { groupScope } from "./scope.ts";
 import { recentWords } from "./sessions.ts";
 import { getSet, listSets, type WordSet } from "./word-sets.ts";
 
+export interface LearnerSlip extends RecordedSlip {
+  readonly learner: string;
+}
+
 /** Everything the Families screen starts from. */
 export interface FamiliesPage {
   readonly groups: readonly Group[];
   readonly group: Group;
   readonly scope: GroupScope;
-  /** What the group's records show, most telling first. */
-  readonly slips: readonly RecordedSlip[];
+  /** What the records of its learners show, most telling first. */
+  readonly slips: readonly LearnerSlip[];
   readonly recent: readonly string[];
   readonly sets: readonly Pick<WordSet, "id" | "title" | "kind">[];
   /** The set that is open. */
@@ -42,7 +46,7 @@ export async function familiesPage(
     groups,
     group,
     scope: await groupScope(db, group),
-    slips: await slipsOf(db, group.id),
+    slips: await slipsOf(db, group),
     recent: await recentWords(db, group.id),
     sets: (await listSets(db, group.id, ["family", "sort", "pairs"])).map(({ id, title, kind }) => ({
       id,
@@ -53,15 +57,21 @@ export async function familiesPage(
   };
 }
 
-/** What is read as what in a group, as far as it is a pattern. */
-async function slipsOf(db: Queryable, groupId: string): Promise<RecordedSlip[]> {
-  const { rows } = await evidenceReport(db, { group: groupId });
-  return rows
-    .flatMap((row): RecordedSlip[] => {
+/** What each learner reads as what, as far as it is a pattern; the surest first. */
+async function slipsOf(db: Queryable, group: Group): Promise<LearnerSlip[]> {
+  const found = [];
+  for (const learner of group.learners) {
+    const { rows } = await evidenceReport(db, { group: group.id, learner: learner.id });
+    for (const row of rows) {
       const [top] = row.saidInstead;
-      if (!top || top.said === "" || !row.pattern) return [];
+      if (!top || top.said === "" || !row.pattern) continue;
       const said = top.said.split("+");
-      return [{ gpc: row.gpc, said, times: top.responses.length, chances: row.chances.length }];
-    })
-    .slice(0, SLIPS);
+      const slip = { gpc: row.gpc, said, times: top.responses.length, chances: row.chances.length };
+      found.push({ slip: { ...slip, learner: learner.nickname }, low: row.interval.low });
+    }
+  }
+  return found
+    .sort((a, b) => b.low - a.low)
+    .slice(0, SLIPS)
+    .map(({ slip }) => slip);
 }

@@ -1,4 +1,14 @@
-import { lexiconIn, refusalOf, shippedLexicon, taughtOf } from "../core/index.ts";
+import {
+  decode,
+  lexiconIn,
+  partLetters,
+  refusalOf,
+  segment,
+  shippedLexicon,
+  taughtOf,
+  type WalkWay,
+  walkParts,
+} from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { type Group, getGroup } from "./groups.ts";
 import { groupScope } from "./scope.ts";
@@ -12,6 +22,14 @@ export interface PrintPage {
   readonly keptOut: readonly string[];
   /** Words that the group cannot read by what it has been taught: said to the teacher, not on the sheet. */
   readonly notYet: readonly string[];
+  /** The words of a family set in the two parts they are blended from. */
+  readonly walk: readonly WalkedWord[];
+}
+
+export interface WalkedWord {
+  readonly word: string;
+  readonly first: string;
+  readonly second: string;
 }
 
 /** @throws AppError "not-found" */
@@ -24,5 +42,16 @@ export async function printPage(db: Queryable, id: string): Promise<PrintPage> {
   const rules = { taught: taughtOf(scope), never: scope.school.never };
   const read = set.content.kind === "ears-only" ? [] : wordsOf(set.content);
   const notYet = read.filter((word) => refusalOf(word, rules, lexicon)?.code === "not-decodable");
-  return { set, group, keptOut, notYet };
+  const { content } = set;
+  const way = content.kind === "family" ? content.way : undefined;
+  const walk = way ? wordsOf(content).flatMap((word) => inTwoParts(word, way)) : [];
+  return { set, group, keptOut, notYet, walk: walk.filter(({ word }) => !keptOut.includes(word)) };
+}
+
+function inTwoParts(word: string, way: WalkWay): WalkedWord[] {
+  const reading = segment(word) ?? decode(word);
+  const parts = reading && walkParts(reading, way);
+  return reading && parts
+    ? [{ word, first: partLetters(reading, parts.first), second: partLetters(reading, parts.second) }]
+    : [];
 }

@@ -43,7 +43,7 @@ const api = {
   async rich(kind: FamilyKind, rules: FamilyRules): Promise<readonly RichFamily[]> {
     return richFamilies(kind, withKept(rules));
   },
-  async calledFor(slips: readonly RecordedSlip[], rules: FamilyRules): Promise<CalledFor[]> {
+  async calledFor<Slip extends RecordedSlip>(slips: readonly Slip[], rules: FamilyRules): Promise<CalledFor<Slip>[]> {
     return familiesCalledFor(slips, withKept(rules));
   },
   async find(kind: FamilyKind, named: NamedFamily, rules: FamilyRules): Promise<FoundFamily> {

@@ -10,6 +10,7 @@ import type {
   NoSort,
   PositionFact,
   SetOrder,
+  SpellingFact,
 } from "../../core/light.ts";
 import { ipa } from "../../core/light.ts";
 import { missingWords, POSITION_NAME } from "./reasons.ts";
@@ -26,8 +27,8 @@ export function familyName({ kind, letters }: Pick<Family, "kind" | "letters">):
 export const familySound = ({ sounds }: Pick<Family, "sounds">): string => ipa(sounds.split(" "));
 
 export const ORDER_NAME: Readonly<Record<SetOrder, string>> = {
-  commonest: "commonest first",
-  easiest: "easiest first",
+  commonest: "commonest",
+  easiest: "easiest",
 };
 
 const KIND_NAME = { rime: "rime", body: "body" } as const;
@@ -133,8 +134,8 @@ export function foilWords(foil: Foil, bins: readonly Bin[]): string {
   if (foil.why === "false-friend")
     return `${foil.word}: the letters of ${bin ? binName(bin) : "a bin"}, said another way`;
   const [old, now] = foil.graphemes;
-  const change = old && now ? `${now} for ${old}` : now ? `with ${now} put in` : `with ${old} taken out`;
-  return `${foil.word}: ${foil.from} ${change}`;
+  const change = old && now ? `with ${now} for ${old}` : now ? `with ${now} put in` : `with ${old} taken out`;
+  return `${foil.word}: ${foil.from}, ${change}`;
 }
 
 export function noPairsWords(reason: NoPairs): string {
@@ -167,4 +168,5 @@ const FACT: Readonly<Record<PositionFact, string>> = {
   "over-a-consonant": "around a consonant",
 };
 
-export const factWords = (fact: PositionFact): string => FACT[fact];
+export const factWords = ({ fact, holds }: SpellingFact): string =>
+  holds === "mostly" ? `mostly ${FACT[fact]}` : FACT[fact];

@@ -41,29 +41,48 @@ const PLACE: Readonly<Record<SoundPlace, string>> = {
 /** A word in letters; a part in letters and sounds, since letters alone may mislead. */
 export const spokenText = ({ text, sounds, isWord }: Spoken): string => (isWord ? text : `${text} ${ipa(sounds)}`);
 
-/** What the teacher says. */
-export function oralPrompt(item: OralItem): string {
+/** A piece of what the teacher says; words said for the learners to work on stand out. */
+export interface PromptPiece {
+  readonly text: string;
+  readonly isWord: boolean;
+}
+
+const say = (text: string): PromptPiece => ({ text, isWord: false });
+const word = ({ text }: Spoken): PromptPiece => ({ text, isWord: true });
+
+/** What the teacher says, in pieces. */
+export function oralPrompt(item: OralItem): PromptPiece[] {
   switch (item.kind) {
     case "rhyme-or-not":
-      return `Do ${item.first.text} and ${item.second.text} rhyme?`;
+      return [say("Do "), word(item.first), say(" and "), word(item.second), say(" rhyme?")];
     case "say-a-rhyme":
-      return `Say a word that rhymes with ${item.first.text}.`;
+      return [say("Say a word that rhymes with "), word(item.first), say(".")];
     case "which-sound":
-      return `Which is the ${PLACE[item.place]} sound of ${item.first.text}?`;
+      return [say(`Which is the ${PLACE[item.place]} sound of `), word(item.first), say("?")];
     case "blend":
-      return `${item.parts.map(({ sounds }) => ipa(sounds)).join(" … ")}. Which word is it?`;
+      return [say(`${item.parts.map(({ sounds }) => ipa(sounds)).join(" … ")} Which word is it?`)];
     case "split":
       return item.skill === "split-onset-rime"
-        ? `Say ${item.first.text} in two parts.`
-        : `Say the sounds of ${item.first.text} one by one.`;
+        ? [say("Say "), word(item.first), say(" in two parts.")]
+        : [say("Say the sounds of "), word(item.first), say(" one by one.")];
     case "add":
-      return `Say ${item.first.text}. Put ${ipa([item.sound])} ${item.place === "beginning" ? "before it" : "after it"}.`;
+      return [
+        say("Say "),
+        word(item.first),
+        say(`. Put ${ipa([item.sound])} ${item.place === "beginning" ? "before it" : "after it"}.`),
+      ];
     case "take":
-      return `Say ${item.first.text}. Leave the ${ipa([item.sound])} out.`;
+      return [say("Say "), word(item.first), say(`. Leave the ${ipa([item.sound])} out.`)];
     case "change":
-      return `Say ${item.first.text}. In place of ${ipa([item.old])} say ${ipa([item.sound])}.`;
+      return [say("Say "), word(item.first), say(`. In place of ${ipa([item.old])} say ${ipa([item.sound])}.`)];
   }
 }
+
+/** The same as one text. */
+export const promptText = (item: OralItem): string =>
+  oralPrompt(item)
+    .map(({ text }) => text)
+    .join("");
 
 /** What is right. */
 export function oralAnswer(item: OralItem): string {

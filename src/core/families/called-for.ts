@@ -22,8 +22,8 @@ export interface RecordedSlip {
 }
 
 /** A family that works on a slip, and the one to set beside it. */
-export interface CalledFor {
-  readonly slip: RecordedSlip;
+export interface CalledFor<Slip extends RecordedSlip = RecordedSlip> {
+  readonly slip: Slip;
   readonly family: Family;
   readonly words: number;
   /** The same family with the sound that is said instead: -et beside -it. */
@@ -37,11 +37,11 @@ export interface CalledFor {
  * @param slips most telling first
  * @returns at most one family a slip, in the slips' order
  */
-export function familiesCalledFor(
-  slips: readonly RecordedSlip[],
+export function familiesCalledFor<Slip extends RecordedSlip>(
+  slips: readonly Slip[],
   rules: FamilyRules,
   list: Lexicon = shippedLexicon(),
-): CalledFor[] {
+): CalledFor<Slip>[] {
   const lexicon = lexiconIn(list, rules.taught.accent);
   const rich = new Map<FamilyKind, readonly RichFamily[]>();
   const richOf = (kind: FamilyKind) => {
@@ -50,7 +50,7 @@ export function familiesCalledFor(
     return known;
   };
   const taken = new Set<Family>();
-  return slips.flatMap((slip): CalledFor[] => {
+  return slips.flatMap((slip): CalledFor<Slip>[] => {
     const gpc = gpcById(slip.gpc);
     if (!gpc) return [];
     const kinds: FamilyKind[] = gpc.phonemes.some(isVowel) ? ["rime"] : ["body", "rime"];

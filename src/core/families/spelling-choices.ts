@@ -22,13 +22,18 @@ export type PositionFact =
   | "not-before-e-i-y"
   | "over-a-consonant";
 
+/** A fact and how far it goes: in all but a few words, or in most. */
+export interface SpellingFact {
+  readonly fact: PositionFact;
+  readonly holds: "always" | "mostly";
+}
+
 export interface SpellingChoice {
   /** GPC id: `"ck=k"`. */
   readonly gpc: string;
   readonly grapheme: string;
   readonly taught: boolean;
-  /** Facts that hold for at least 97 in 100 of its words. */
-  readonly facts: readonly PositionFact[];
+  readonly facts: readonly SpellingFact[];
   /** Places in the words of the list. */
   readonly at: { readonly start: number; readonly inside: number; readonly end: number };
   /** Words of this group with it, commonest first. */
@@ -40,9 +45,15 @@ export type NoChoices =
   /** None of its spellings is taught; those there are stand beside it. */
   | { readonly code: "none-taught"; readonly sound: readonly string[]; readonly spellings: readonly string[] };
 
-const HOLDS = 0.97;
+/** Shares of a spelling's words from which a fact holds always, and mostly. */
+const ALWAYS = 0.97;
+const MOSTLY = 0.85;
+/** Rare words are passed over: many are names in all but spelling, or forms of words that are not in the list. */
+const RAREST_COUNTED = 4;
 /** Below this many words nothing is said of a spelling. */
 const LEAST_SEEN = 4;
+/** Spellings that the next letter chooses between. */
+const CARES_FOR_EIY = /^(c|g|k|gu)$/;
 const SHORT = new Set(["æ", "e", "ɪ", "ɒ", "ʌ", "ʊ"]);
 
 interface Tally {
@@ -99,7 +110,7 @@ export function spellingChoices(
         };
         tallies.set(key, tally);
       }
-      count(tally, member.reading, k);
+      if (member.entry.band <= RAREST_COUNTED) count(tally, member.reading, k);
       if (usable && !tally.words.includes(member.entry.word)) tally.words.push(member.entry.word);
     });
   }
@@ -136,25 +147,25 @@ function count(tally: Tally, { word, units }: Segmentation, k: number): void {
   }
 }
 
-function factsOf(tally: Tally): PositionFact[] {
+function factsOf(tally: Tally): SpellingFact[] {
   const { start, inside, end, afterShort, beforeEiy, beforeVowel, grapheme, phonemes } = tally;
   const all = start + inside + end;
   if (all < LEAST_SEEN) return [];
-  const nearly = (part: number, of = all) => of > 0 && part / of >= HOLDS;
-  const facts: PositionFact[] = [];
-  if (grapheme.includes("-")) facts.push("over-a-consonant");
-  else if (nearly(end)) facts.push("only-at-the-end");
-  else if (nearly(start)) facts.push("only-at-the-start");
-  else {
-    if (end / all <= 1 - HOLDS) facts.push("never-at-the-end");
-    if (start / all <= 1 - HOLDS && !phonemes.some(isVowel)) facts.push("never-at-the-start");
+  const facts: SpellingFact[] = [];
+  const say = (fact: PositionFact, part: number, of = all): boolean => {
+    if (of < LEAST_SEEN || part / of < MOSTLY) return false;
+    facts.push({ fact, holds: part / of >= ALWAYS ? "always" : "mostly" });
+    return true;
+  };
+  const isVowelSpelling = phonemes.some(isVowel);
+  if (grapheme.includes("-")) say("over-a-consonant", all);
+  else if (!say("only-at-the-end", end) && !say("only-at-the-start", start)) {
+    say("never-at-the-end", all - end);
+    if (!isVowelSpelling) say("never-at-the-start", all - start);
   }
-  if (!phonemes.some(isVowel)) {
-    if (nearly(afterShort)) facts.push("after-a-short-vowel");
-    if (/^(c|g|k|gu|qu|ch)$/.test(grapheme) && beforeVowel >= LEAST_SEEN) {
-      if (nearly(beforeEiy, beforeVowel)) facts.push("before-e-i-y");
-      else if (beforeEiy / beforeVowel <= 1 - HOLDS) facts.push("not-before-e-i-y");
-    }
-  }
+  if (isVowelSpelling) return facts;
+  say("after-a-short-vowel", afterShort);
+  if (CARES_FOR_EIY.test(grapheme) && !say("before-e-i-y", beforeEiy, beforeVowel))
+    say("not-before-e-i-y", beforeVowel - beforeEiy, beforeVowel);
   return facts;
 }

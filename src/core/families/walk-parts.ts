@@ -23,3 +23,9 @@ export function walkParts(reading: Segmentation, way: WalkWay): WalkParts | unde
     ? { first: indices.slice(onset.length), second: onset }
     : { first: body, second: indices.slice(body.length) };
 }
+
+/** The letters of some units of a word, as they stand in it; a gap where a split digraph is reached over (`ca–e`). */
+export function partLetters({ word, units }: Segmentation, part: readonly number[]): string {
+  const letters = part.flatMap((k) => units[k]?.letters ?? []).sort((a, b) => a - b);
+  return letters.map((at, k) => (k > 0 && at !== (letters[k - 1] as number) + 1 ? "–" : "") + word[at]).join("");
+}

@@ -14,6 +14,8 @@ import { memberDifficulty } from "./set-order.ts";
 /** A family laid out so that every neighbour is one step away. */
 export interface FamilyWalk {
   readonly words: readonly string[];
+  /** How each is read. */
+  readonly readings: readonly Segmentation[];
   /** Words of the family that were not in the set and had to come in to join it up (fat between cat and flat). */
   readonly added: readonly string[];
   /** Words of the set that no step leads to. */
@@ -53,9 +55,11 @@ export function familyWalk(
     pool = [...pool, tried.reading];
     best = tried.walk;
   }
-  const walked = best.map((k) => pool[k]?.word ?? "");
+  const readingsWalked = best.map((k) => pool[k] as Segmentation);
+  const walked = readingsWalked.map(({ word }) => word);
   return {
     words: walked,
+    readings: readingsWalked,
     added: walked.filter((word) => !words.includes(word)),
     leftOut: words.filter((word) => !walked.includes(word)),
   };

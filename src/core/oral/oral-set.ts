@@ -115,14 +115,16 @@ function choose(skill: OralSkill, request: OralSetRequest, pool: OralPool): Cand
     .map((candidate, k) => ({ candidate, k, rank: rankOf(candidate, pool) }))
     .sort((a, b) => a.rank - b.rank || a.k - b.k)
     .map(({ candidate }) => candidate);
-  if (skill !== "rhyme-or-not") return varied(ranked, count);
+  if (skill !== "rhyme-or-not") return varied(ranked, count, pool);
   const yes = varied(
     ranked.filter(({ item }) => answerOf(item) === true),
     Math.ceil(count / 2),
+    pool,
   );
   const no = varied(
     ranked.filter(({ item }) => answerOf(item) === false),
     count - yes.length,
+    pool,
     yes,
   );
   return mixed([...yes, ...no], request.seed);
@@ -141,13 +143,29 @@ function isInCluster({ first, place }: { first: Spoken; place: SoundPlace }): bo
   return place === "beginning" ? vowel > 1 : place === "end" && vowel < first.sounds.length - 2;
 }
 
-/** Takes from the front, but nothing with a sound or a word that the set already has while there is other choice. */
-function varied(ranked: readonly Candidate[], count: number, also: readonly Candidate[] = []): Candidate[] {
+/**
+ * Takes from the front, but nothing with a word that the set already has, nor with a sound of it, while there is
+ * other choice. Items of today's words alone come before any other, though they repeat a sound.
+ */
+function varied(
+  ranked: readonly Candidate[],
+  count: number,
+  pool: OralPool,
+  also: readonly Candidate[] = [],
+): Candidate[] {
   const taken: Candidate[] = [];
   const all = () => [...also, ...taken];
   const isNew = ({ facet }: Candidate) => !all().some((other) => other.facet === facet);
   const isFresh = ({ words }: Candidate) => !all().some((other) => other.words.some((word) => words.includes(word)));
-  for (const fits of [(c: Candidate) => isNew(c) && isFresh(c), isFresh, () => true])
+  const isOfToday = ({ words }: Candidate) => words.every(pool.isToday);
+  const passes: ((candidate: Candidate) => boolean)[] = [
+    (candidate) => isOfToday(candidate) && isNew(candidate) && isFresh(candidate),
+    (candidate) => isOfToday(candidate) && isFresh(candidate),
+    (candidate) => isNew(candidate) && isFresh(candidate),
+    isFresh,
+    () => true,
+  ];
+  for (const fits of passes)
     for (const candidate of ranked) {
       if (taken.length >= count) return taken;
       if (!taken.includes(candidate) && fits(candidate)) taken.push(candidate);

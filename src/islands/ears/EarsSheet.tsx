@@ -78,7 +78,13 @@ function Row(props: { item: OralItem; number: number; answerShown: boolean; onSw
       className="grid min-h-11 grid-cols-[24px_minmax(0,1fr)_minmax(0,260px)_40px] items-center gap-2 border-b border-hairline"
     >
       <span className="text-[13px] tabular-nums text-quiet">{number}</span>
-      <span className="text-[17px]">{oralPrompt(item)}</span>
+      <span className="text-[16px]">
+        {oralPrompt(item).map(({ text, isWord }) => (
+          <span key={text} className={isWord ? "font-learner text-[20px] font-bold" : ""}>
+            {text}
+          </span>
+        ))}
+      </span>
       <span className="text-[17px] text-good" aria-hidden={!props.answerShown}>
         {props.answerShown && oralAnswer(item)}
       </span>

@@ -55,10 +55,21 @@ export default function Families(page: FamiliesPage) {
       kind: "family",
       families: state.families.map((family) => ({ ...family })),
       words: state.words.map((word) => ({ ...word })),
-      way: state.kind === "rime" ? "rime-first" : "body-first",
+      way: state.way,
       request: state.options,
     }),
     [state],
+  );
+  const askWalk = useCallback(
+    () =>
+      worker.ask((api) =>
+        api.walk(
+          state.words.map(({ word }) => word),
+          state.families,
+          rules,
+        ),
+      ),
+    [worker, state.words, state.families, rules],
   );
   const during = async (work: () => Promise<unknown>) => {
     setBusy(true);
@@ -66,20 +77,27 @@ export default function Families(page: FamiliesPage) {
   };
   /** Laid out as a chain and opened on the bench. */
   const asChain = async () => {
-    const words = state.words.map(({ word }) => word);
-    const walk = await worker.ask((api) => api.walk(words, state.families, rules)).catch(() => undefined);
+    const walk = await askWalk().catch(() => undefined);
     if (!walk) return;
     if (walk.words.length < 2) {
       toast.error("No two of these words are one step apart. Choose another family, or more words.");
       return;
     }
-    if (walk.leftOut.length > 0) sessionStorage.setItem("zip-step left out", walk.leftOut.join(", "));
-    location.assign(`/bench?group=${group.id}&words=${walk.words.join(".")}`);
+    const open = () => location.assign(`/bench?group=${group.id}&words=${walk.words.join(".")}`);
+    if (walk.leftOut.length === 0) return open();
+    toast(`No single step leads to ${walk.leftOut.join(", ")}: the chain goes without.`, {
+      action: { label: "Open the chain", onClick: open },
+      duration: 12_000,
+    });
   };
   const chosen = new Set(state.words.map(({ word }) => word));
 
   return (
-    <div className="grid h-[calc(100dvh-52px)] grid-cols-[270px_minmax(0,1fr)_310px] grid-rows-[minmax(0,1fr)]">
+    <div
+      className={`grid h-[calc(100dvh-52px)] grid-rows-[minmax(0,1fr)] ${
+        tab === "grid" ? "grid-cols-[270px_minmax(0,1fr)_310px]" : "grid-cols-[270px_minmax(0,1fr)]"
+      }`}
+    >
       <aside aria-label="What words share" className="overflow-y-auto border-r border-rule bg-sheet">
         <FamilyChooser
           worker={worker}
@@ -163,18 +181,20 @@ export default function Families(page: FamiliesPage) {
         </div>
       </main>
 
-      <aside aria-label="The set" className="min-h-0 border-l border-rule bg-sheet">
-        <SetPanel
-          state={state}
-          dispatch={dispatch}
-          answers={answers}
-          busy={busy}
-          onSave={() => during(() => saving.save(content(), state.title, state.setId))}
-          onBench={() => during(asChain)}
-          onPlan={() => during(() => saving.plan(content(), state.title, state.setId))}
-          onPrint={() => during(() => saving.print(content(), state.title, state.setId))}
-        />
-      </aside>
+      {tab === "grid" && (
+        <aside aria-label="The set" className="min-h-0 border-l border-rule bg-sheet">
+          <SetPanel
+            state={state}
+            dispatch={dispatch}
+            answers={answers}
+            busy={busy}
+            onSave={() => during(() => saving.save(content(), state.title, state.setId))}
+            onBench={() => during(asChain)}
+            onPlan={() => during(() => saving.plan(content(), state.title, state.setId))}
+            onPrint={() => during(() => saving.print(content(), state.title, state.setId))}
+          />
+        </aside>
+      )}
       <Toaster position="top-center" />
     </div>
   );

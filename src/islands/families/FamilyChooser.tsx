@@ -9,8 +9,8 @@ import {
   familyId,
   MOST_FAMILIES,
   type NoFamily,
-  type RecordedSlip,
 } from "../../core/light.ts";
+import type { LearnerSlip } from "../../server/families-page.ts";
 import type { SetsWorkerClient } from "../sets-worker-client.ts";
 import { useAnswer } from "../use-answer.ts";
 
@@ -19,7 +19,7 @@ interface Props {
   readonly kind: FamilyKind;
   readonly families: readonly Family[];
   readonly rules: FamilyRules;
-  readonly slips: readonly RecordedSlip[];
+  readonly slips: readonly LearnerSlip[];
   readonly onKind: (kind: FamilyKind) => void;
   readonly onAdd: (family: Family) => void;
   readonly onFamilies: (families: readonly Family[]) => void;
@@ -61,7 +61,7 @@ export function FamilyChooser(props: Props) {
           {(
             [
               ["rime", "Same ending", "-at: cat, hat"],
-              ["body", "Same beginning", "ca-: cat, cap"],
+              ["body", "Same start", "ca-: cat, cap"],
             ] as const
           ).map(([id, name, example]) => (
             <button
@@ -158,7 +158,7 @@ export function FamilyChooser(props: Props) {
                     {beside && ` beside ${familyName(beside)}`}
                   </b>
                   <span className="block text-[13px] text-quiet">
-                    {gpcLetters(slip.gpc)} said {soundName(slip.said)}, {slip.times} of {slip.chances}
+                    {slip.learner}: {gpcLetters(slip.gpc)} said {soundName(slip.said)}, {slip.times} of {slip.chances}
                   </span>
                 </button>
               </li>

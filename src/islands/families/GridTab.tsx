@@ -19,7 +19,7 @@ const MARK: Readonly<
   "not-yet": { look: "border-transparent text-quiet", sign: "○", name: "not taught yet" },
   "false-friend": { look: "border-transparent text-again", sign: "≠", name: "false friend" },
   "two-ways": { look: "border-transparent text-again", sign: "2", name: "said in two ways" },
-  "sounds-like": { look: "border-transparent text-quiet", sign: "=", name: "no word, sounds like one" },
+  "sounds-like": { look: "border-transparent text-quiet", sign: "=", name: "sounds like a word" },
 };
 const LEGEND = ["real", "nonsense", "not-yet", "false-friend", "two-ways", "sounds-like"] as const;
 
@@ -27,6 +27,7 @@ const LEGEND = ["real", "nonsense", "not-yet", "false-friend", "two-ways", "soun
 export function GridTab({ grid, chosen, onToggle }: Props) {
   const [hidden, setHidden] = useState<ReadonlySet<GridCell["state"]>>(new Set(["sounds-like"]));
   const [said, setSaid] = useState("");
+  const present = new Set(grid.rows.flatMap(({ cells }) => cells.map(({ state }) => state)));
   const shown = grid.rows
     .map((row) => ({ ...row, cells: row.cells.map((cell): GridCell => (hidden.has(cell.state) ? EMPTY : cell)) }))
     .filter(({ cells }) => cells.some(({ state }) => state !== "empty"));
@@ -37,7 +38,7 @@ export function GridTab({ grid, chosen, onToggle }: Props) {
         role="group"
         aria-label="Shown"
       >
-        {LEGEND.map((state) => (
+        {LEGEND.filter((state) => present.has(state)).map((state) => (
           <button
             key={state}
             type="button"

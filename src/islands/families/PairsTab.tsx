@@ -58,9 +58,9 @@ export function PairsTab(props: Props) {
       {page.slips.length > 0 && (
         <div className="mb-4 flex flex-wrap items-center gap-2">
           <span className="label">From the records</span>
-          {page.slips.map(({ gpc, said, times, chances }) => (
+          {page.slips.map(({ learner, gpc, said, times, chances }) => (
             <button
-              key={gpc}
+              key={`${learner} ${gpc}`}
               type="button"
               className="button font-normal"
               onClick={() => {
@@ -68,7 +68,7 @@ export function PairsTab(props: Props) {
                 setB(said);
               }}
             >
-              <GpcChip id={gpc} /> said {soundName(said)}
+              {learner}: <GpcChip id={gpc} /> said {soundName(said)}
               <span className="text-quiet">
                 {" "}
                 {times} of {chances}

@@ -1,31 +1,41 @@
 import { Undo2, X } from "lucide-react";
-import type { Dispatch } from "react";
+import { type Dispatch, useState } from "react";
 import { noSetWords, ORDER_NAME } from "../../components/words/family-words.ts";
-import { LEAST_IN_A_SET, MOST_IN_A_SET, pictureOf, SET_ORDERS, type SetOrder } from "../../core/light.ts";
+import {
+  type FamilyWalk,
+  LEAST_IN_A_SET,
+  MOST_IN_A_SET,
+  pictureOf,
+  SET_ORDERS,
+  type SetOrder,
+} from "../../core/light.ts";
 import type { FamiliesAction, FamiliesState, SetOptions } from "./set-state.ts";
 import type { FamilyAnswers } from "./use-families.ts";
+import { WalkList } from "./WalkList.tsx";
 
 interface Props {
   readonly state: FamiliesState;
   readonly dispatch: Dispatch<FamiliesAction>;
   readonly answers: FamilyAnswers;
   readonly busy: boolean;
+  readonly askWalk: () => Promise<FamilyWalk>;
   readonly onSave: () => void;
-  readonly onBench: (way: "rime-first" | "body-first") => void;
+  readonly onBench: () => void;
   readonly onPlan: () => void;
   readonly onPrint: () => void;
 }
 
 const PICTURES: readonly { id: SetOptions["pictures"]; name: string }[] = [
-  { id: "any", name: "do not matter" },
-  { id: "first", name: "come first" },
-  { id: "only", name: "only those" },
+  { id: "any", name: "as they come" },
+  { id: "first", name: "first" },
+  { id: "only", name: "only" },
 ];
 const SHARES = [0, 0.25, 0.5, 1];
 
 /** The words of the set: what was asked for, the words, and where they go from here. */
-export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPlan, onPrint }: Props) {
+export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBench, onPlan, onPrint }: Props) {
   const { options, words } = state;
+  const [walking, setWalking] = useState(false);
   const set = (options: Partial<SetOptions>) => dispatch({ type: "options", options });
   return (
     <div className="flex h-full flex-col">
@@ -42,7 +52,7 @@ export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPl
           />
         </label>
         <Choice
-          name="Order"
+          name="First come the"
           value={options.order}
           choices={SET_ORDERS.map((id) => ({ id, name: ORDER_NAME[id] }))}
           onChange={(order) => set({ order: order as SetOrder })}
@@ -52,7 +62,7 @@ export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPl
           value={String(options.nonsenseShare)}
           choices={SHARES.map((share) => ({
             id: String(share),
-            name: share === 0 ? "none" : share === 1 ? "only" : `up to ${share * 100} in 100`,
+            name: share === 0 ? "none" : share === 1 ? "only" : `up to ${share * 100} %`,
           }))}
           onChange={(share) => set({ nonsenseShare: Number(share) })}
         />
@@ -69,14 +79,25 @@ export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPl
             checked={options.endings === "marked"}
             onChange={(event) => set({ endings: event.target.checked ? "marked" : "out" })}
           />
-          Words with an ending on (plays), marked +
+          with endings on (plays), marked +
         </label>
       </div>
 
       <div className="flex items-center justify-between px-4 pt-3">
-        <h2 className="font-bold">
-          {words.length} {words.length === 1 ? "word" : "words"}
-        </h2>
+        <div role="group" aria-label="Shown as" className="flex">
+          {[false, true].map((walk) => (
+            <button
+              key={String(walk)}
+              type="button"
+              aria-pressed={walking === walk}
+              disabled={walk && words.length < 2}
+              className={`min-h-10 border-b-2 px-2 ${walking === walk ? "border-ink font-bold" : "border-transparent text-quiet"}`}
+              onClick={() => setWalking(walk)}
+            >
+              {walk ? "Walk" : `${words.length} ${words.length === 1 ? "word" : "words"}`}
+            </button>
+          ))}
+        </div>
         <div className="flex gap-1">
           {state.byHand && state.families.length > 0 && (
             <button type="button" className="button px-2.5" onClick={() => dispatch({ type: "make-anew" })}>
@@ -105,26 +126,30 @@ export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPl
           {answers.short} is all there is. Choose another family as well, or let nonsense words in.
         </p>
       )}
-      <ul aria-label="Words of the set" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
-        {words.map(({ word, nonsense }) => {
-          const picture = nonsense ? undefined : pictureOf(word);
-          return (
-            <li key={word} className="flex min-h-10 items-center border-b border-hairline">
-              <span className="font-learner text-[21px]">{word}</span>
-              {nonsense && <span className="ml-2 text-[13px] text-quiet">nonsense</span>}
-              {picture && <img src={picture} alt="" className="ml-2 size-7" />}
-              <button
-                type="button"
-                aria-label={`Take ${word} out`}
-                className="ml-auto grid size-9 place-items-center text-quiet hover:text-ink"
-                onClick={() => dispatch({ type: "toggle", word: { word, nonsense } })}
-              >
-                <X size={16} aria-hidden />
-              </button>
-            </li>
-          );
-        })}
-      </ul>
+      {walking && words.length >= 2 ? (
+        <WalkList askWalk={askWalk} way={state.way} onWay={(way) => dispatch({ type: "way", way })} />
+      ) : (
+        <ul aria-label="Words of the set" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+          {words.map(({ word, nonsense }) => {
+            const picture = nonsense ? undefined : pictureOf(word);
+            return (
+              <li key={word} className="flex min-h-10 items-center border-b border-hairline">
+                <span className="font-learner text-[21px]">{word}</span>
+                {nonsense && <span className="ml-2 text-[13px] text-quiet">nonsense</span>}
+                {picture && <img src={picture} alt="" className="ml-2 size-7" />}
+                <button
+                  type="button"
+                  aria-label={`Take ${word} out`}
+                  className="ml-auto grid size-9 place-items-center text-quiet hover:text-ink"
+                  onClick={() => dispatch({ type: "toggle", word: { word, nonsense } })}
+                >
+                  <X size={16} aria-hidden />
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      )}
 
       <div className="grid grid-cols-2 gap-2 border-t border-rule p-4">
         <input
@@ -146,7 +171,7 @@ export function SetPanel({ state, dispatch, answers, busy, onSave, onBench, onPl
           className="button"
           disabled={busy || words.length < 2}
           title="Laid out so that every neighbour is one step away"
-          onClick={() => onBench(state.kind === "rime" ? "rime-first" : "body-first")}
+          onClick={onBench}
         >
           As a chain
         </button>

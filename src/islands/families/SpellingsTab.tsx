@@ -62,7 +62,7 @@ export function SpellingsTab({ worker, page, rules, onSort }: Props) {
           <thead>
             <tr className="text-left text-[13px] text-quiet">
               {["spelling", "where it stands", "start · inside · end", "words"].map((name) => (
-                <th key={name} className="border-b border-rule pr-4 pb-1 font-semibold">
+                <th key={name} className="border-b border-rule pr-4 pb-1 font-semibold whitespace-nowrap">
                   {name}
                 </th>
               ))}
@@ -76,7 +76,8 @@ export function SpellingsTab({ worker, page, rules, onSort }: Props) {
         </table>
       )}
       <p className="mt-4 text-[13px] text-quiet">
-        Places are counted in the word list's words of one syllable; a rule stands where it holds for 97 in 100 of them.
+        Places are counted in the word list's words of one syllable without an ending on: a rule stands where it holds
+        for 97 in 100 of them, “mostly” where it holds for 85.
       </p>
     </div>
   );
@@ -91,7 +92,7 @@ function Row({ choice }: { choice: SpellingChoice }) {
         {grapheme}
       </th>
       <td className={cell}>{facts.length > 0 ? facts.map(factWords).join("; ") : "anywhere"}</td>
-      <td className={`${cell} tabular-nums text-quiet`}>
+      <td className={`${cell} whitespace-nowrap tabular-nums text-quiet`}>
         {at.start} · {at.inside} · {at.end}
       </td>
       <td className={`${cell} font-learner text-[17px]`}>

@@ -1,4 +1,4 @@
-import type { Family, FamilyKind, SetOrder, SetWord } from "../../core/light.ts";
+import type { Family, FamilyKind, SetOrder, SetWord, WalkWay } from "../../core/light.ts";
 import { familyId } from "../../core/light.ts";
 import type { WordSet } from "../../server/word-sets.ts";
 
@@ -29,6 +29,8 @@ export interface FamiliesState {
   readonly families: readonly Family[];
   readonly options: SetOptions;
   readonly words: readonly ChosenWord[];
+  /** How the words are put together in front of learners. */
+  readonly way: WalkWay;
   /** Words were put in or taken out by hand: the set is no longer made anew by itself. */
   readonly byHand: boolean;
   /** Earlier words, the latest last. */
@@ -47,6 +49,7 @@ export type FamiliesAction =
   | { readonly type: "made"; readonly words: readonly SetWord[] }
   | { readonly type: "toggle"; readonly word: ChosenWord }
   | { readonly type: "make-anew" }
+  | { readonly type: "way"; readonly way: WalkWay }
   | { readonly type: "undo" }
   | { readonly type: "title"; readonly title: string }
   | { readonly type: "saved"; readonly setId: string; readonly title: string };
@@ -59,6 +62,7 @@ export function startingFamilies(set: WordSet | undefined): FamiliesState {
     families: [],
     options: DEFAULT_OPTIONS,
     words: [],
+    way: "rime-first",
     byHand: false,
     past: [],
     setId: undefined,
@@ -73,6 +77,7 @@ export function startingFamilies(set: WordSet | undefined): FamiliesState {
     families,
     options: request,
     words,
+    way: set.content.way ?? "rime-first",
     byHand: true,
     setId: set.id,
     title: set.title,
@@ -81,22 +86,31 @@ export function startingFamilies(set: WordSet | undefined): FamiliesState {
 }
 
 /** What saving would keep, as one text. */
-export const fingerprint = ({ families, words, options, title }: FamiliesState): string =>
-  JSON.stringify([families, words, options, title]);
+export const fingerprint = ({ families, words, way, options, title }: FamiliesState): string =>
+  JSON.stringify([families, words, way, options, title]);
 
 export function familiesReducer(state: FamiliesState, action: FamiliesAction): FamiliesState {
   switch (action.type) {
     case "kind":
       return action.kind === state.kind
         ? state
-        : { ...keepPast(state), kind: action.kind, families: [], words: [], byHand: false };
+        : { ...keepPast(state), kind: action.kind, way: wayOf(action.kind), families: [], words: [], byHand: false };
     case "add-family": {
       const has = state.families.some((family) => familyId(family) === familyId(action.family));
       const families = state.kind === action.family.kind ? state.families : [];
-      return has ? state : { ...state, kind: action.family.kind, families: [...families, action.family] };
+      if (has) return state;
+      const { kind } = action.family;
+      return {
+        ...state,
+        kind,
+        way: kind === state.kind ? state.way : wayOf(kind),
+        families: [...families, action.family],
+      };
     }
-    case "families":
-      return { ...state, kind: action.families[0]?.kind ?? state.kind, families: action.families };
+    case "families": {
+      const kind = action.families[0]?.kind ?? state.kind;
+      return { ...state, kind, way: kind === state.kind ? state.way : wayOf(kind), families: action.families };
+    }
     case "options":
       return { ...state, options: { ...state.options, ...action.options } };
     case "made": {
@@ -112,6 +126,8 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
     }
     case "make-anew":
       return { ...state, byHand: false };
+    case "way":
+      return { ...state, way: action.way };
     case "undo": {
       const words = state.past.at(-1);
       return words ? { ...state, words, past: state.past.slice(0, -1), byHand: true } : state;
@@ -124,6 +140,9 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
     }
   }
 }
+
+/** The part that stays is blended first, unless the teacher says otherwise. */
+const wayOf = (kind: FamilyKind): WalkWay => (kind === "rime" ? "rime-first" : "body-first");
 
 function keepPast(state: FamiliesState): FamiliesState {
   return state.words.length === 0 ? state : { ...state, past: [...state.past.slice(1 - KEPT), state.words] };

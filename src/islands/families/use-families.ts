@@ -1,5 +1,13 @@
 import { type Dispatch, useCallback, useEffect, useMemo } from "react";
-import { type FamilyGrid, type FamilyRules, type FamilySetRequest, type NoSet, taughtOf } from "../../core/light.ts";
+import {
+  type Family,
+  type FamilyGrid,
+  type FamilyRules,
+  type FamilySetRequest,
+  familyId,
+  type NoSet,
+  taughtOf,
+} from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/families-page.ts";
 import type { SetsWorkerClient } from "../sets-worker-client.ts";
 import { useAnswer } from "../use-answer.ts";
@@ -35,6 +43,11 @@ export function useFamilyAnswers(
 ): FamilyAnswers {
   const { kind, families, options, byHand } = state;
   const askGrid = useCallback(
+    async () => (families.length === 0 ? undefined : worker.ask((api) => api.grid({ ...rules, kind, families }))),
+    [worker, rules, kind, families],
+  );
+  // Nonsense words take longer, the first time a good deal: real words do not wait for them.
+  const askWithNonsense = useCallback(
     async () =>
       families.length === 0 ? undefined : worker.ask((api) => api.grid({ ...rules, kind, families, nonsense: true })),
     [worker, rules, kind, families],
@@ -49,12 +62,18 @@ export function useFamilyAnswers(
   );
   const grid = useAnswer(askGrid);
   const made = useAnswer(askSet);
+  const withNonsense = useAnswer(askWithNonsense);
   useEffect(() => {
     if (made?.ok && !byHand) dispatch({ type: "made", words: made.words });
   }, [made, byHand, dispatch]);
   return {
-    grid,
+    grid: withNonsense && isOf(withNonsense, families) ? withNonsense : grid,
     refusal: made && !made.ok ? made.reason : undefined,
     short: made?.ok && made.words.length < made.asked ? made.words.length : undefined,
   };
 }
+
+/** Is this the grid of these families, and not of those before? */
+const isOf = ({ columns }: FamilyGrid, families: readonly Family[]): boolean =>
+  columns.length === families.length &&
+  columns.every(({ family }, k) => familyId(family) === familyId(families[k] as Family));
