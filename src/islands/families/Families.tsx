@@ -188,6 +188,7 @@ export default function Families(page: FamiliesPage) {
             dispatch={dispatch}
             answers={answers}
             busy={busy}
+            askWalk={askWalk}
             onSave={() => during(() => saving.save(content(), state.title, state.setId))}
             onBench={() => during(asChain)}
             onPlan={() => during(() => saving.plan(content(), state.title, state.setId))}
