@@ -162,7 +162,7 @@ const FACT: Readonly<Record<PositionFact, string>> = {
   "only-at-the-end": "at the end",
   "never-at-the-end": "not at the end",
   "never-at-the-start": "not at the start",
-  "after-a-short-vowel": "after one short vowel letter",
+  "after-one-vowel-letter": "after one vowel letter",
   "before-e-i-y": "before e, i, y",
   "not-before-e-i-y": "not before e, i, y",
   "over-a-consonant": "around a consonant",

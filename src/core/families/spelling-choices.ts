@@ -17,7 +17,7 @@ export type PositionFact =
   | "only-at-the-end"
   | "never-at-the-end"
   | "never-at-the-start"
-  | "after-a-short-vowel"
+  | "after-one-vowel-letter"
   | "before-e-i-y"
   | "not-before-e-i-y"
   | "over-a-consonant";
@@ -54,7 +54,6 @@ const RAREST_COUNTED = 4;
 const LEAST_SEEN = 4;
 /** Spellings that the next letter chooses between. */
 const CARES_FOR_EIY = /^(c|g|k|gu)$/;
-const SHORT = new Set(["æ", "e", "ɪ", "ɒ", "ʌ", "ʊ"]);
 
 interface Tally {
   grapheme: string;
@@ -62,7 +61,7 @@ interface Tally {
   start: number;
   inside: number;
   end: number;
-  afterShort: number;
+  afterOneLetter: number;
   beforeEiy: number;
   /** Occurrences before a vowel letter at all. */
   beforeVowel: number;
@@ -103,7 +102,7 @@ export function spellingChoices(
           start: 0,
           inside: 0,
           end: 0,
-          afterShort: 0,
+          afterOneLetter: 0,
           beforeEiy: 0,
           beforeVowel: 0,
           words: [],
@@ -139,7 +138,7 @@ function count(tally: Tally, { word, units }: Segmentation, k: number): void {
   const place = k === 0 ? "start" : k === units.length - 1 ? "end" : "inside";
   tally[place]++;
   const before = units[k - 1];
-  if (before?.grapheme.length === 1 && SHORT.has(before.phonemes[0] ?? "")) tally.afterShort++;
+  if (before?.slot === "nucleus" && before.grapheme.length === 1) tally.afterOneLetter++;
   const next = word[(units[k]?.letters.at(-1) ?? 0) + 1];
   if (next !== undefined && /[aeiouy]/.test(next)) {
     tally.beforeVowel++;
@@ -148,7 +147,7 @@ function count(tally: Tally, { word, units }: Segmentation, k: number): void {
 }
 
 function factsOf(tally: Tally): SpellingFact[] {
-  const { start, inside, end, afterShort, beforeEiy, beforeVowel, grapheme, phonemes } = tally;
+  const { start, inside, end, afterOneLetter, beforeEiy, beforeVowel, grapheme, phonemes } = tally;
   const all = start + inside + end;
   if (all < LEAST_SEEN) return [];
   const facts: SpellingFact[] = [];
@@ -164,7 +163,7 @@ function factsOf(tally: Tally): SpellingFact[] {
     if (!isVowelSpelling) say("never-at-the-start", all - start);
   }
   if (isVowelSpelling) return facts;
-  say("after-a-short-vowel", afterShort);
+  say("after-one-vowel-letter", afterOneLetter);
   if (CARES_FOR_EIY.test(grapheme) && !say("before-e-i-y", beforeEiy, beforeVowel))
     say("not-before-e-i-y", beforeVowel - beforeEiy, beforeVowel);
   return facts;

@@ -36,9 +36,11 @@ export default function Families(page: FamiliesPage) {
     set?.content.kind === "sort" ? set.content.bins.map(({ bin }) => bin) : [],
   );
   const [worker] = useState(setsWorker);
+  // Nonsense words are made in a worker of their own: the first ones take a second or more, and nothing waits.
+  const [maker] = useState(setsWorker);
   const [busy, setBusy] = useState(false);
   const rules = useFamilyRules(page, state.options.endings);
-  const answers = useFamilyAnswers(worker, state, dispatch, rules, page.recent);
+  const answers = useFamilyAnswers({ worker, maker }, state, dispatch, rules, page.recent);
   const saving = useSetSaving(group.id, (saved) => {
     if (saved.kind !== "family") return;
     dispatch({ type: "saved", setId: saved.id, title: saved.title });
@@ -47,8 +49,11 @@ export default function Families(page: FamiliesPage) {
 
   useEffect(() => {
     worker.ask((api) => api.warm(scope.school.accent)).catch(() => undefined);
-    return () => worker.stop();
-  }, [worker, scope.school.accent]);
+    return () => {
+      worker.stop();
+      maker.stop();
+    };
+  }, [worker, maker, scope.school.accent]);
 
   const content = useCallback(
     (): SetContent => ({

@@ -35,7 +35,7 @@ export interface FamilyAnswers {
 
 /** The grid of the families chosen, and the set made of them, as they change. */
 export function useFamilyAnswers(
-  worker: SetsWorkerClient,
+  { worker, maker }: { readonly worker: SetsWorkerClient; readonly maker: SetsWorkerClient },
   state: FamiliesState,
   dispatch: Dispatch<FamiliesAction>,
   rules: FamilyRules,
@@ -46,19 +46,20 @@ export function useFamilyAnswers(
     async () => (families.length === 0 ? undefined : worker.ask((api) => api.grid({ ...rules, kind, families }))),
     [worker, rules, kind, families],
   );
-  // Nonsense words take longer, the first time a good deal: real words do not wait for them.
+  // Nonsense words take longer: real words do not wait for them.
   const askWithNonsense = useCallback(
     async () =>
-      families.length === 0 ? undefined : worker.ask((api) => api.grid({ ...rules, kind, families, nonsense: true })),
-    [worker, rules, kind, families],
+      families.length === 0 ? undefined : maker.ask((api) => api.grid({ ...rules, kind, families, nonsense: true })),
+    [maker, rules, kind, families],
   );
   const request = useMemo(
     (): FamilySetRequest => ({ ...rules, ...options, kind, families, recent }),
     [rules, options, kind, families, recent],
   );
+  const setMaker = options.nonsenseShare > 0 ? maker : worker;
   const askSet = useCallback(
-    async () => (families.length === 0 ? undefined : worker.ask((api) => api.set(request))),
-    [worker, request, families],
+    async () => (families.length === 0 ? undefined : setMaker.ask((api) => api.set(request))),
+    [setMaker, request, families],
   );
   const grid = useAnswer(askGrid);
   const made = useAnswer(askSet);
