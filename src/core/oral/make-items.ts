@@ -76,7 +76,7 @@ function rhymeOrNot(word: HeardWord, pool: OralPool): Candidate[] {
 
 function sayARhyme(word: HeardWord, pool: OralPool): Candidate[] {
   if (pool.rude.leadsToRude(word.heard.slice(word.vowel))) return [];
-  const rhymes = pool.rhyming(word);
+  const rhymes = pool.rhymesHeard(word);
   if (rhymes.length < LEAST_RHYMES) return [];
   const answers = [...rhymes].sort((a, b) => b.entry.zipf - a.entry.zipf).slice(0, ANSWERS);
   return [

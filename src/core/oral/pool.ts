@@ -29,6 +29,8 @@ export interface OralPool {
   readonly isToday: (word: HeardWord) => boolean;
   /** Other words of the pool that rhyme with it. */
   rhyming(word: HeardWord): readonly HeardWord[];
+  /** Words that rhyme with it among all that children hear often, whatever the items are made of. */
+  rhymesHeard(word: HeardWord): readonly HeardWord[];
   /** Words with its vowel and as many sounds, and another ending. */
   nearMisses(word: HeardWord): readonly HeardWord[];
   /** The commonest word of the pool with these sounds. */
@@ -59,19 +61,20 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
     const heard = known.get(word);
     return heard && mayUse(heard) ? [heard] : [];
   });
-  const often =
-    rules.source === "today-only"
-      ? []
-      : [...known.values()].filter((heard) => heard.entry.band <= RAREST && !named.has(heard.word) && mayUse(heard));
+  const often = [...known.values()].filter(
+    (heard) => heard.entry.band <= RAREST && !named.has(heard.word) && mayUse(heard),
+  );
   // Within a band chance decides, so that another day brings other words.
   const shuffled = (words: readonly HeardWord[]) =>
     words
       .map((word) => ({ word, rank: word.entry.band + burdenOf(word) + random() * 2 }))
       .sort((a, b) => a.rank - b.rank);
-  const words = [...shuffled(today), ...shuffled(often)].map(({ word }) => word);
+  const everyday = shuffled(often).map(({ word }) => word);
+  const words = [...shuffled(today).map(({ word }) => word), ...(rules.source === "today-only" ? [] : everyday)];
 
   const bySound = new Map<string, HeardWord>();
   const byRime = new Map<string, HeardWord[]>();
+  const rhymesAtLarge = new Map<string, HeardWord[]>();
   const byVowel = new Map<string, HeardWord[]>();
   const byHole = new Map<string, HeardWord[]>();
   const byRest = new Map<string, HeardWord[]>();
@@ -92,12 +95,14 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
     put(byRest, `beginning ${heardKey(word.heard.slice(1))}`, word);
     put(byRest, `end ${heardKey(word.heard.slice(0, -1))}`, word);
   }
+  for (const word of [...today, ...everyday]) put(rhymesAtLarge, rimeKey(word), word);
   return {
     lexicon,
     rude,
     words,
     isToday: ({ word }) => named.has(word),
     rhyming: (word) => (byRime.get(rimeKey(word)) ?? []).filter((other) => !soundsSame(word, other)),
+    rhymesHeard: (word) => (rhymesAtLarge.get(rimeKey(word)) ?? []).filter((other) => !soundsSame(word, other)),
     nearMisses: (word) =>
       (byVowel.get(vowelKey(word)) ?? []).filter(
         (other) => rimeKey(other) !== rimeKey(word) && other.sounds.length === word.sounds.length,

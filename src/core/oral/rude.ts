@@ -20,7 +20,8 @@ export interface RudeSounds {
 /** Words so common that nobody hears the other one in them (come). */
 const EVERYDAY_BAND = 2;
 const KNOWN_BAND = 3;
-const READINGS = 2;
+/** Rules alone do not know which reading of `damn` is the one: the first few are all kept from. */
+const READINGS = 5;
 
 /**
  * @param allowNotEverySchool words that not every school uses may be said
@@ -63,7 +64,7 @@ function known(lexicon: Lexicon): Known {
           .filter((word) => lexicon.unsuitable(word)?.level === level)
           .flatMap((word) => readingsOf(word, lexicon).map((reading) => keyOf(reading, lexicon))),
       );
-    const severe = SEVERE.flatMap((word) => readingsOf(word, lexicon));
+    const severe = SEVERE.flatMap((word) => readingsOf(word, lexicon, 1));
     const rimes = severe.flatMap((reading) => {
       const heard = heardOf(reading, lexicon);
       const vowels = heard.filter(isVowelClass);
@@ -78,8 +79,8 @@ function known(lexicon: Lexicon): Known {
 const isVowelClass = (sound: string): boolean => isVowel(sound);
 
 /** How a word is said: by the list, or, for words kept off it, by rule. */
-function readingsOf(word: string, lexicon: Lexicon): readonly Segmentation[] {
-  return lexicon.get(word)?.readings ?? decodings(word, { most: READINGS });
+function readingsOf(word: string, lexicon: Lexicon, most = READINGS): readonly Segmentation[] {
+  return lexicon.get(word)?.readings ?? decodings(word, { most });
 }
 
 function heardOf(reading: Segmentation, { accent }: Lexicon): string[] {
