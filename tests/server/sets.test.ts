@@ -1,0 +1,309 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { GENERAL_AMERICAN, oralSet } from "../../src/core/index.ts";
+import { send } from "./send.ts";
+
+/** Sets, routines and the next lesson, over a real PGlite in a folder of its own. */
+const folder = mkdtempSync(join(tmpdir(), "zip-step-sets-"));
+process.env["ZIP_STEP_DATA"] = folder;
+const api = {
+  groups: await import("../../src/pages/api/groups/index.ts"),
+  school: await import("../../src/pages/api/school.ts"),
+  chains: await import("../../src/pages/api/chains/index.ts"),
+  chain: await import("../../src/pages/api/chains/[id].ts"),
+  versions: await import("../../src/pages/api/chains/[id]/versions.ts"),
+  sets: await import("../../src/pages/api/sets/index.ts"),
+  set: await import("../../src/pages/api/sets/[id].ts"),
+  routines: await import("../../src/pages/api/routines/index.ts"),
+  routine: await import("../../src/pages/api/routines/[id].ts"),
+  days: await import("../../src/pages/api/routines/[id]/days.ts"),
+  plan: await import("../../src/pages/api/plans/[id].ts"),
+  activities: await import("../../src/pages/api/plans/activities.ts"),
+};
+const { printPage } = await import("../../src/server/print-page.ts");
+const { database } = await import("../../src/server/db/application-database.ts");
+
+const NOBODY = "00000000-0000-4000-8000-000000000000";
+let groupId: string;
+let otherGroup: string;
+
+const family = (words: string[], more: object = {}) => ({
+  kind: "family",
+  families: [{ kind: "rime", letters: "at", sounds: "æ t" }],
+  words: words.map((word) => ({ word, nonsense: false })),
+  way: "rime-first",
+  request: { count: 8, nonsenseShare: 0, order: "commonest", pictures: "any", endings: "out" },
+  ...more,
+});
+const ears = () => {
+  const set = oralSet({ skill: "take-beginning", count: 3, accent: GENERAL_AMERICAN, words: [], seed: 1 });
+  if (!set.ok) throw new Error("no items");
+  return { kind: "ears-only", parts: [{ skill: "take-beginning", items: structuredClone(set.items) }] };
+};
+const save = (content: unknown, more: object = {}) => send(api.sets.POST, { body: { groupId, content, ...more } });
+
+beforeAll(async () => {
+  const group = { sequenceId: "short-vowels-first", step: 13, learners: ["Gull"] };
+  groupId = (await send(api.groups.POST, { body: { ...group, name: "Dunes" } })).body.id;
+  otherGroup = (await send(api.groups.POST, { body: { ...group, name: "Shallows" } })).body.id;
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe("sets", () => {
+  it("are kept as they were made, named when they have no name, the latest first", async () => {
+    const first = await save(family(["cat", "hat", "mat"]));
+    expect(first).toMatchObject({ status: 201, body: { title: "-at", kind: "family" } });
+    const second = await save(ears(), { title: " Monday " });
+    expect(second.body.title).toBe("Monday");
+    const { body } = await send(api.sets.GET, { query: `group=${groupId}` });
+    expect(body.map(({ title }: { title: string }) => title)).toEqual(["Monday", "-at"]);
+    expect(body[1].content).toEqual(family(["cat", "hat", "mat"]));
+    expect((await send(api.sets.GET, { query: `group=${otherGroup}` })).body).toEqual([]);
+  });
+
+  it("sorts and pairs are kept too, each named by what is in it", async () => {
+    const sort = {
+      kind: "sort",
+      bins: [
+        { bin: { by: "spelling", gpc: "ai=eɪ" }, words: ["rain"] },
+        { bin: { by: "syllable-type", type: "not-closed" }, words: ["no"] },
+      ],
+      foils: [{ word: "ran", why: "one-unit-away", bin: 0 }],
+      table: ["rain", "no", "ran"],
+    };
+    expect((await save(sort)).body.title).toBe("Sort: ai / not closed");
+    const pairs = { kind: "pairs", a: ["ɪ"], b: ["e"], pairs: [{ a: "pin", b: "pen", position: "medial" }] };
+    expect((await save(pairs)).body.title).toBe("Pairs: pin / pen");
+  });
+
+  it("are changed and deleted by their id", async () => {
+    const { id } = (await save(family(["cat", "hat"]))).body;
+    const changed = await send(api.set.PUT, { id, body: { title: "Cats", content: family(["cat", "rat"]) } });
+    expect(changed.body).toMatchObject({ id, title: "Cats", content: { words: [{ word: "cat" }, { word: "rat" }] } });
+    expect((await send(api.set.DELETE, { id })).status).toBe(204);
+    expect((await send(api.set.GET, { id })).status).toBe(404);
+    expect((await send(api.set.DELETE, { id })).status).toBe(404);
+    expect((await send(api.set.GET, { id: "no-id" })).status).toBe(404);
+  });
+
+  it("an unsuitable word is never kept, nor one of the school's own never-list", async () => {
+    const refused = await save(family(["cat", "twat", "fat"]));
+    expect(refused.status).toBe(400);
+    expect(refused.body.error.fields[0].message).toBe("take out 2 words: twat, fat");
+    const school = (await send(api.school.GET)).body;
+    await send(api.school.PUT, { body: { ...school, never: ["rat"] } });
+    expect((await save(family(["rat"]))).body.error.fields[0].message).toBe("take out one word: rat");
+    await send(api.school.PUT, { body: { ...school, never: [] } });
+  });
+
+  it("a word that is kept out later is not printed, and what is not taught is said", async () => {
+    const { id } = (await save(family(["cat", "mat", "flat"]))).body;
+    const school = (await send(api.school.GET)).body;
+    await send(api.school.PUT, { body: { ...school, never: ["mat"] } });
+    const page = await printPage(await database(), id);
+    expect(page).toMatchObject({ keptOut: ["mat"], notYet: ["flat"] });
+    expect(page.walk).toEqual([
+      { word: "cat", first: "at", second: "c" },
+      { word: "flat", first: "at", second: "fl" },
+    ]);
+    await send(api.school.PUT, { body: { ...school, never: [] } });
+  });
+
+  it("an ears-only item that is not true is refused", async () => {
+    const content = ears();
+    const [part] = content.parts;
+    const [item] = part?.items ?? [];
+    if (!part || item?.kind !== "take") throw new Error("no item");
+    part.items = [{ ...item, answer: { ...item.answer, sounds: ["z", "iː"] } }];
+    const refused = await save(content);
+    expect(refused).toMatchObject({ status: 400, body: { error: { code: "invalid" } } });
+    expect(refused.body.error.message).toMatch(/not what it says/);
+  });
+
+  it.each([
+    [{ groupId: NOBODY, content: "family" }, 404],
+    [{ content: { kind: "family", families: [], words: [], request: {} } }, 400],
+    [{ content: { kind: "riddle" } }, 400],
+    [{ content: { ...family(["cat"]), words: [{ word: "c4t", nonsense: false }] } }, 400],
+    [{ content: { ...family(["cat"]), families: [{ kind: "rime", letters: "<b>", sounds: "æ" }] } }, 400],
+    [{ content: { kind: "sort", bins: [], foils: [], table: [] } }, 400],
+    [{ content: { kind: "pairs", a: ["💥"], b: ["e"], pairs: [{ a: "pin", b: "pen", position: "medial" }] } }, 400],
+    [{ content: { kind: "ears-only", parts: [] } }, 400],
+    [{ title: "x".repeat(81), content: "family" }, 400],
+  ])("%j is refused with %i", async (body, status) => {
+    const content = body.content === "family" ? family(["cat"]) : body.content;
+    expect((await send(api.sets.POST, { body: { groupId, ...body, content } })).status).toBe(status);
+  });
+});
+
+describe("routines", () => {
+  const PARTS = [
+    { skill: "first-sound", count: 4 },
+    { skill: "blend-sounds", count: 3 },
+  ];
+  const make = async (parts: unknown = PARTS) =>
+    send(api.routines.POST, { body: { groupId, title: "Warm-up", parts } });
+  const keysOf = (body: { parts: { items: { key: string }[] }[] }) =>
+    body.parts.flatMap(({ items }) => items.map(({ key }) => key));
+
+  it("a day is filled once, another day with other items, and a week brings nothing twice", async () => {
+    const { id } = (await make()).body;
+    const fill = (day: string, more: object = {}) =>
+      send(api.days.POST, { id, body: { day, words: ["ship", "met"], ...more } });
+    const monday = await fill("2026-11-23");
+    expect(monday.body.parts.map((p: { items: unknown[] }) => p.items.length)).toEqual([4, 3]);
+    expect((await fill("2026-11-23")).body).toEqual(monday.body);
+    const seen = keysOf(monday.body);
+    for (const day of ["2026-11-24", "2026-11-25", "2026-11-26", "2026-11-27", "2026-11-30"]) {
+      const keys = keysOf((await fill(day)).body);
+      expect(keys.filter((key) => seen.includes(key))).toEqual([]);
+      seen.push(...keys);
+    }
+    const again = await fill("2026-11-30", { again: true });
+    expect(keysOf(again.body)).not.toEqual(keysOf((await fill("2026-11-23")).body));
+    expect((await fill("2026-11-30")).body).toEqual(again.body);
+  });
+
+  it("items put in by hand stay for the day; a routine that has changed is filled anew", async () => {
+    const { id } = (await make()).body;
+    const body = { day: "2026-11-25", words: [] as string[] };
+    const filled = (await send(api.days.POST, { id, body })).body;
+    const items = filled.parts[0].items.slice(0, 2);
+    await send(api.days.PUT, { id, body: { day: body.day, part: 0, items: [...items, ...items] } });
+    expect(keysOf((await send(api.days.POST, { id, body })).body).slice(0, 4)).toEqual(
+      [...items, ...items].map(({ key }: { key: string }) => key),
+    );
+    await send(api.routine.PUT, { id, body: { title: "Warm-up", parts: [{ skill: "split-sounds", count: 2 }] } });
+    expect((await send(api.days.POST, { id, body })).body.parts).toMatchObject([{ ok: true, skill: "split-sounds" }]);
+    expect((await send(api.days.PUT, { id, body: { day: "2026-01-01", part: 0, items } })).status).toBe(404);
+  });
+
+  it("is listed, renamed and deleted with its days", async () => {
+    const { id } = (await make()).body;
+    await send(api.routine.PUT, { id, body: { title: "Fridays", parts: PARTS } });
+    expect((await send(api.routines.GET, { query: `group=${groupId}` })).body[0]).toMatchObject({
+      id,
+      title: "Fridays",
+    });
+    expect((await send(api.routine.DELETE, { id })).status).toBe(204);
+    expect((await send(api.days.POST, { id, body: { day: "2026-11-25", words: [] } })).status).toBe(404);
+  });
+
+  it.each([
+    [[]],
+    [[{ skill: "juggling", count: 3 }]],
+    [[{ skill: "first-sound", count: 0 }]],
+    [[{ skill: "first-sound", count: 21 }]],
+    [Array.from({ length: 13 }, () => ({ skill: "first-sound", count: 1 }))],
+  ])("parts %j are refused", async (parts) => {
+    expect(await make(parts)).toMatchObject({ status: 400, body: { error: { code: "invalid" } } });
+  });
+
+  it("a day that is none, or a name that is none, is refused", async () => {
+    const { id } = (await make()).body;
+    expect((await send(api.days.POST, { id, body: { day: "25 Nov", words: [] } })).status).toBe(400);
+    expect((await send(api.routines.POST, { body: { groupId, title: " ", parts: PARTS } })).status).toBe(400);
+    expect((await send(api.routines.POST, { body: { groupId: NOBODY, title: "x", parts: PARTS } })).status).toBe(404);
+  });
+});
+
+describe("the next lesson", () => {
+  it("takes sets and chains in, once each, with minutes by what is in them", async () => {
+    const set = (await save(family(["cat", "hat", "mat", "rat"]), { title: "Cats" })).body;
+    const aim = { focus: [], contrasts: [] };
+    const chain = (await send(api.chains.POST, { body: { groupId, words: ["cat", "cap", "map"], aim } })).body;
+    const add = (kind: string, ref: string, group = groupId) =>
+      send(api.activities.POST, { body: { groupId: group, kind, ref } });
+    await add("set", set.id);
+    await add("chain", chain.id);
+    const again = await add("set", set.id);
+    expect(
+      again.body.activities.map(({ title, minutes }: { title: string; minutes: number }) => [title, minutes]),
+    ).toEqual([
+      ["Cats", 1],
+      ["cat to map", 1.5],
+    ]);
+    expect((await add("set", set.id, otherGroup)).status).toBe(400);
+    expect((await add("set", NOBODY)).status).toBe(404);
+    expect((await add("song", set.id)).status).toBe(400);
+  });
+
+  it("is reordered, timed and emptied; what it does not know is refused and nothing lost", async () => {
+    const { activities } = (await send(api.plan.GET, { id: groupId })).body;
+    const body = {
+      minutes: 25,
+      activities: [...activities].reverse().map(({ id }: { id: string }) => ({ id, minutes: 4 })),
+    };
+    const changed = (await send(api.plan.PUT, { id: groupId, body })).body;
+    expect(changed).toMatchObject({
+      minutes: 25,
+      activities: [{ title: "cat to map", minutes: 4 }, { title: "Cats" }],
+    });
+    const stranger = { minutes: 25, activities: [{ id: NOBODY, minutes: 4 }] };
+    expect((await send(api.plan.PUT, { id: groupId, body: stranger })).status).toBe(400);
+    expect((await send(api.plan.PUT, { id: groupId, body: { ...body, minutes: 2 } })).status).toBe(400);
+    expect((await send(api.plan.GET, { id: groupId })).body).toEqual(changed);
+    expect((await send(api.plan.GET, { id: NOBODY })).status).toBe(404);
+  });
+
+  it("a set that is renamed or deleted is so in the plan", async () => {
+    const { activities } = (await send(api.plan.GET, { id: groupId })).body;
+    const { ref } = activities.find(({ kind }: { kind: string }) => kind === "family");
+    await send(api.set.PUT, { id: ref, body: { title: "Mats", content: family(["mat"]) } });
+    expect(JSON.stringify((await send(api.plan.GET, { id: groupId })).body)).toContain("Mats");
+    await send(api.set.DELETE, { id: ref });
+    expect((await send(api.plan.GET, { id: groupId })).body.activities).toHaveLength(1);
+  });
+});
+
+describe("chains and their versions", () => {
+  const aim = { focus: ["sh=ʃ"], contrasts: [] };
+  const chainOf = async (more: object = {}) =>
+    (await send(api.chains.POST, { body: { groupId, words: ["mash", "mesh"], aim, ...more } })).body;
+
+  it("what was asked of a chain comes back as it was asked", async () => {
+    const shape = {
+      length: 6,
+      locked: ["mash"],
+      moves: ["change"],
+      mode: "building",
+      nonsenseShare: 0.25,
+      closed: true,
+      tiles: { sh: 1 },
+      reachPower: { atLeast: 0.8 },
+    };
+    const chain = await chainOf({ shape });
+    expect((await send(api.chain.GET, { id: chain.id })).body.shape).toEqual(shape);
+    expect((await chainOf()).shape).toBeNull();
+  });
+
+  it("a version is kept when words or title change, and only then; the latest first", async () => {
+    const chain = await chainOf();
+    const edit = (words: string[], title = "Mash") =>
+      send(api.chain.PUT, { id: chain.id, body: { words, aim, title } });
+    await edit(["mash", "mesh"]);
+    await edit(["mash", "mesh"]);
+    await edit(["mash", "mesh", "met"]);
+    const { body } = await send(api.versions.GET, { id: chain.id });
+    expect(body.map(({ title, words }: { title: string; words: string[] }) => `${title}: ${words.join(" ")}`)).toEqual([
+      "Mash: mash mesh met",
+      "Mash: mash mesh",
+      "mash to mesh: mash mesh",
+    ]);
+    expect((await send(api.versions.GET, { id: NOBODY })).status).toBe(404);
+  });
+
+  it.each([
+    [{ length: -1, locked: [] }],
+    [{ length: 8, locked: [], mode: "sung" }],
+    [{ length: 8, locked: [], nonsenseShare: 2 }],
+    [{ length: 8, locked: [], rarest: 9 }],
+    [{ length: 8, locked: [], tiles: { a: -1 } }],
+    [{ length: 8, locked: ["c4t"] }],
+  ])("the shape %j is refused", async (shape) => {
+    const answer = await send(api.chains.POST, { body: { groupId, words: ["mash"], aim, shape } });
+    expect(answer).toMatchObject({ status: 400, body: { error: { code: "invalid" } } });
+  });
+});
