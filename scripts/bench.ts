@@ -9,21 +9,29 @@ import Graph from "graphology";
 import { bidirectional } from "graphology-shortest-path/unweighted";
 import { Bench } from "tinybench";
 import {
+  allFamilies,
   buildGraph,
   type ChainRequest,
   decodableWords,
   edgesFrom,
+  familyGrid,
+  fillRoutine,
+  GENERAL_AMERICAN,
   graphOf,
   type Lexicon,
   type LexiconWord,
   ladder,
   makeNonsense,
+  makeSort,
   neighbours,
+  oralSet,
   planChain,
   readReading,
+  richFamilies,
   seededRandom,
   sequenceById,
   shippedLexicon,
+  spellingChoices,
   taughtAt,
 } from "../src/core/index.ts";
 import { parseLexicon } from "../src/core/lexicon/asset.ts";
@@ -71,6 +79,14 @@ while (pairs.length < 200) {
 let turn = 0;
 const nextPair = () => pairs[turn++ % pairs.length] as [number, number];
 
+const everyRime = allFamilies("rime", lexicon);
+const threeRimes = richFamilies("rime", { taught: everything }, lexicon)
+  .slice(0, 3)
+  .map(({ family }) => family);
+const warmUp = (["rhyme-or-not", "first-sound", "blend-sounds", "take-from-cluster"] as const).map((skill) => ({
+  skill,
+  count: 5,
+}));
 const aims = { focus: ["a-e=eɪ"], contrasts: [{ a: "ai=eɪ", b: "ee=iː" }], count: 4 };
 const bench = new Bench({ time: 1500, warmupTime: 300 });
 bench
@@ -92,6 +108,24 @@ bench
   .add("plan 20 words, everything taught", () => void planChain(request(everything, 20), lexicon))
   .add("every next word, everything taught", () => {
     neighbours("pet", { taught: everything, focus: [], contrasts: [] }, lexicon);
+  })
+  .add("grid: every onset × every rime of the list", () => {
+    familyGrid({ kind: "rime", families: everyRime, taught: everything }, lexicon);
+  })
+  .add("grid of three rimes with nonsense words", () => {
+    familyGrid({ kind: "rime", families: threeRimes, taught: everything, nonsense: true }, lexicon);
+  })
+  .add("the richest rimes, step 13", () => void richFamilies("rime", { taught: step13 }, lexicon))
+  .add("a sort in two bins with foils", () => {
+    const bins = threeRimes.slice(0, 2).map((family) => ({ by: "family" as const, family }));
+    makeSort({ taught: everything, bins, perBin: 4, foils: 3, seed: seed++ }, lexicon);
+  })
+  .add("spellings of /k/", () => void spellingChoices(["k"], { taught: everything }, lexicon))
+  .add("five ears-only items", () => {
+    oralSet({ skill: "change-beginning", count: 5, accent: GENERAL_AMERICAN, words: [], seed: seed++ }, lexicon);
+  })
+  .add("a routine of four skills", () => {
+    fillRoutine({ parts: warmUp, accent: GENERAL_AMERICAN, words: ["ship", "stop"], seed: seed++ }, lexicon);
   })
   .add("ladder between two words", () => {
     const [from, to] = nextPair();

@@ -31,7 +31,9 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
   try {
     response = await fetch(path, {
       method,
-      ...(body !== undefined && { headers: { "content-type": "application/json" }, body: JSON.stringify(body) }),
+      // Named even where there is no body: a request without a content type is taken for a form from elsewhere.
+      headers: { "content-type": "application/json" },
+      ...(body !== undefined && { body: JSON.stringify(body) }),
     });
   } catch {
     throw new RequestError(undefined);

@@ -40,7 +40,8 @@ export function hasSoundAlike(word: string, lexicon: Lexicon): boolean {
 /** Other words of the list that sound the same (sail, sale), commonest first. */
 export function soundAlikes(word: string, lexicon: Lexicon): string[] {
   const entry = lexicon.get(word);
-  if (!entry) return [];
+  // Most words sound like no other: for them nothing need be put together.
+  if (!entry || !hasSoundAlike(word, lexicon)) return [];
   const same = bySound(lexicon).get(soundsOf(entry.readings[0], lexicon.accent)) ?? [];
   return same.filter((other) => other !== word);
 }

@@ -35,7 +35,9 @@ export function heardWords(lexicon: Lexicon): ReadonlyMap<string, HeardWord> {
   if (!words) {
     words = new Map(
       lexicon.words.flatMap((entry) => {
-        const heard = entry.syllables === 1 && !hasTwoReadings(entry) ? hear(entry, lexicon) : undefined;
+        // One letter is no word to work on by ear: eye, not I.
+        const isIn = entry.word.length > 1 && entry.syllables === 1 && !hasTwoReadings(entry);
+        const heard = isIn ? hear(entry, lexicon) : undefined;
         return heard ? [[entry.word, heard] as const] : [];
       }),
     );

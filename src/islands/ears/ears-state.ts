@@ -46,7 +46,7 @@ export const wordsIn = (text: string): string[] => [
   ...new Set(
     text
       .toLowerCase()
-      .split(/[^a-z']+/)
+      .split(/[\s,;./]+/)
       .filter((word) => /^[a-z]{1,30}$/.test(word)),
   ),
 ];
