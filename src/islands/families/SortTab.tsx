@@ -8,6 +8,7 @@ import {
   binId,
   type Family,
   type FamilyRules,
+  familyId,
   MOST_BINS,
   MOST_FOILS,
   MOST_IN_A_BIN,
@@ -92,16 +93,19 @@ export function SortTab(props: Props) {
         ))}
         {bins.length < MOST_BINS && (
           <>
-            {families.map((family) => (
-              <button
-                key={`${family.kind} ${family.letters} ${family.sounds}`}
-                type="button"
-                className="button flex items-center gap-1 px-2.5 font-normal"
-                onClick={() => add({ by: "family", family })}
-              >
-                <Plus size={15} aria-hidden /> <span className="font-learner">{binName({ by: "family", family })}</span>
-              </button>
-            ))}
+            {families
+              .filter((family) => !bins.some((bin) => bin.by === "family" && familyId(bin.family) === familyId(family)))
+              .map((family) => (
+                <button
+                  key={`${family.kind} ${family.letters} ${family.sounds}`}
+                  type="button"
+                  className="button flex items-center gap-1 px-2.5 font-normal"
+                  onClick={() => add({ by: "family", family })}
+                >
+                  <Plus size={15} aria-hidden />{" "}
+                  <span className="font-learner">{binName({ by: "family", family })}</span>
+                </button>
+              ))}
             <GpcPicker choices={choices} onPick={(gpc) => add({ by: "spelling", gpc })}>
               <button type="button" className="button flex items-center gap-1 px-2.5">
                 <Plus size={15} aria-hidden /> A spelling
