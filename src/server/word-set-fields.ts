@@ -2,8 +2,11 @@ import { z } from "zod";
 import {
   CHANGE_POSITIONS,
   FAMILY_KINDS,
+  LEAST_IN_A_BIN,
   LEAST_IN_A_SET,
   MOST_FAMILIES,
+  MOST_FOILS,
+  MOST_IN_A_BIN,
   MOST_IN_A_SET,
   ORAL_SKILLS,
   phoneme,
@@ -67,6 +70,14 @@ const sortContent = z.object({
     )
     .max(6),
   table: someWords,
+  request: z
+    .object({
+      perBin: z.number().int().min(LEAST_IN_A_BIN).max(MOST_IN_A_BIN),
+      foils: z.number().int().min(0).max(MOST_FOILS),
+      falseFriends: z.boolean(),
+      seed: z.number().int(),
+    })
+    .optional(),
 });
 
 const pairsContent = z.object({

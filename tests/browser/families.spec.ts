@@ -113,6 +113,15 @@ test("a sort with its foils and key; the spellings of a sound become one; pairs 
   await expect(page.getByRole("alert")).toContainText("A bin has 2 to 10 words");
   await page.getByLabel("Words a bin").fill("3");
   await expect(table).toHaveCount(8);
+  const laid = await table.allTextContents();
+  await page.getByRole("button", { name: "Save the sort" }).click();
+  await expect(page.getByText("Saved: Sort: -at / -an")).toBeVisible();
+  await page.reload();
+  await alive(page);
+  await page.getByLabel("Saved sets").selectOption({ label: "Sort: -at / -an" });
+  await page.waitForURL(/set=/);
+  await alive(page);
+  await expect.poll(() => table.allTextContents()).toEqual(laid);
   await page.getByRole("tab", { name: "Spellings of a sound" }).click();
   await page.getByRole("button", { name: "The sound of: choose" }).click();
   await page.getByPlaceholder("Type letters…").fill("ck");

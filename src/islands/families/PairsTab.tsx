@@ -33,9 +33,10 @@ type Sound = readonly string[];
 export function PairsTab(props: Props) {
   const { worker, page, rules } = props;
   const choices = useMemo(() => taughtGpcs(page.scope), [page.scope]);
-  const [a, setA] = useState<Sound>();
-  const [b, setB] = useState<Sound>();
-  const [count, setCount] = useState(8);
+  const stored = page.set?.content.kind === "pairs" ? page.set.content : undefined;
+  const [a, setA] = useState<Sound | undefined>(stored?.a);
+  const [b, setB] = useState<Sound | undefined>(stored?.b);
+  const [count, setCount] = useState(stored?.pairs.length ?? 8);
   const [position, setPosition] = useState<ChangePosition>();
   const ask = useCallback(
     async () =>

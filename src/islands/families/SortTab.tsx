@@ -37,10 +37,12 @@ const TYPES = ["closed", "not-closed", "open", "vowel-consonant-e", "vowel-team"
 /** A sort in two or three bins, with words that belong in none, and its answer key. */
 export function SortTab(props: Props) {
   const { worker, page, rules, families, bins, onBins } = props;
-  const [perBin, setPerBin] = useState(4);
-  const [foils, setFoils] = useState(2);
-  const [falseFriends, setFalseFriends] = useState(false);
-  const [seed, setSeed] = useState(1);
+  const { set } = page;
+  const stored = set?.content.kind === "sort" ? set.content.request : undefined;
+  const [perBin, setPerBin] = useState(stored?.perBin ?? 4);
+  const [foils, setFoils] = useState(stored?.foils ?? 2);
+  const [falseFriends, setFalseFriends] = useState(stored?.falseFriends ?? false);
+  const [seed, setSeed] = useState(stored?.seed ?? 1);
   const [keyShown, setKeyShown] = useState(true);
   const choices = useMemo(() => taughtGpcs(page.scope), [page.scope]);
   const ask = useCallback(
@@ -63,6 +65,7 @@ export function SortTab(props: Props) {
           bins: sort.bins.map(({ bin, words }) => ({ bin, words: [...words] })),
           foils: sort.foils.map(({ word, why, bin }) => ({ word, why, bin })),
           table: [...sort.table],
+          request: { perBin, foils, falseFriends, seed },
         }
       : undefined;
   const send = (to: (content: SetContent) => void) => {
