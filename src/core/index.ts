@@ -37,6 +37,7 @@ export { makeNonsense } from "./nonsense/make-nonsense.ts";
 export { oralSet, swapOralItem } from "./oral/oral-set.ts";
 export { fillRoutine } from "./oral/routine.ts";
 export { isTrue } from "./oral/verify.ts";
+export { draftLesson } from "./practice/draft-lesson.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";
 export { unlistedWord, wordCard } from "./scope/word-card.ts";

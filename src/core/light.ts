@@ -79,7 +79,18 @@ export type { NoOralSet, OralSet, OralSetRequest } from "./oral/oral-set.ts";
 export type { OralRules } from "./oral/pool.ts";
 export type { FilledPart, RoutinePart, RoutineRequest } from "./oral/routine.ts";
 export { ORAL_SKILLS, ORAL_SOURCES, type OralSkill, type OralSource } from "./oral/skills.ts";
-export { minutesFor, type PacedKind } from "./practice/pace.ts";
+export {
+  type Activity,
+  type ActivityContent,
+  type ActivityKind,
+  itemsOfContent,
+  wordsOfContent,
+  wordsOfOralItem,
+} from "./practice/activity.ts";
+export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
+export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
+export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
+export * from "./practice/settings.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {
   CLASSIFIER_VERSION,

@@ -5,10 +5,10 @@ import {
   type Bin,
   isTrue,
   lexiconIn,
-  type OralItem,
   refusalOf,
   type SchoolSettings,
   shippedLexicon,
+  wordsOfOralItem,
 } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { wordSets } from "./db/schema.ts";
@@ -106,19 +106,8 @@ export function wordsOf(content: SetContent): string[] {
     case "pairs":
       return content.pairs.flatMap(({ a, b }) => [a, b]);
     case "ears-only":
-      return content.parts.flatMap(({ items }) => items).flatMap(wordsOfItem);
+      return content.parts.flatMap(({ items }) => items).flatMap(wordsOfOralItem);
   }
-}
-
-/** The listed words that an item has learners hear or say. */
-export function wordsOfItem(item: OralItem): string[] {
-  const spoken = [
-    ...("first" in item ? [item.first] : []),
-    ...("second" in item ? [item.second] : []),
-    ...("answers" in item ? item.answers : []),
-    ...("answer" in item && typeof item.answer === "object" ? [item.answer] : []),
-  ];
-  return spoken.flatMap(({ text, isWord }) => (isWord ? [text] : []));
 }
 
 /** No unsuitable word is kept, whoever sends it, and no ears-only item that is not what it says. */

@@ -6,6 +6,21 @@ export const ACTIVITY_NAME: Readonly<Record<PacedKind, string>> = {
   sort: "Sort",
   pairs: "Minimal pairs",
   "ears-only": "Ears only",
+  "sound-cards": "Sound cards",
+  "hear-and-spell": "Hear and spell",
+  "new-sound": "New sound",
+  blending: "Blending",
+  "read-chain": "Read a chain",
+  "build-chain": "Build a chain",
+  "family-walk": "Family walk",
+  "word-list": "Word list",
+  "find-it": "Find it",
+  "fill-the-gap": "Fill the gap",
+  "right-or-not": "Right or not?",
+  "real-or-nonsense": "Real or nonsense?",
+  dictation: "Dictation",
+  "irregular-words": "Irregular words",
+  free: "Free",
 };
 
 /** `"7½ minutes"`. */

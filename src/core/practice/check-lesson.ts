@@ -1,0 +1,70 @@
+import { refusalOf, type WordRefusal } from "../chains/allowed-words.ts";
+import { lexiconIn } from "../lexicon/in-accent.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
+import { type Activity, type ActivityContent, itemsOfContent, wordsOfContent } from "./activity.ts";
+
+/** What is wrong with an activity. */
+export type LessonFault = { readonly activity: string } & (
+  | { readonly code: "empty" }
+  | { readonly code: "refused"; readonly refusal: WordRefusal }
+  | { readonly code: "not-nonsense"; readonly word: string }
+  | { readonly code: "not-learnt-whole"; readonly word: string }
+  /** A word kept back for the end comes before it. */
+  | { readonly code: "held-back-shown"; readonly word: string }
+);
+
+export interface LessonRules {
+  readonly taught: TaughtSet;
+  readonly never?: readonly string[];
+  readonly allowNotEverySchool?: boolean;
+}
+
+/** Looks a whole lesson over: every word of every activity, by what it is there for. */
+export function checkLesson(
+  activities: readonly Pick<Activity, "id" | "content" | "heldBack">[],
+  rules: LessonRules,
+  list: Lexicon = shippedLexicon(),
+): LessonFault[] {
+  const lexicon = lexiconIn(list, rules.taught.accent);
+  const heldBack = new Set(activities.filter((one) => one.heldBack).flatMap(({ content }) => wordsOfContent(content)));
+  return activities.flatMap(({ id, content, heldBack: isEnd }): LessonFault[] => {
+    if (itemsOfContent(content) === 0) return [{ activity: id, code: "empty" }];
+    const leaks = isEnd ? [] : [...new Set(wordsOfContent(content))].filter((word) => heldBack.has(word));
+    return [
+      ...wordFaults(content, rules, lexicon).map((fault) => ({ ...fault, activity: id })),
+      ...leaks.map((word): LessonFault => ({ activity: id, code: "held-back-shown", word })),
+    ];
+  });
+}
+
+type WordFault = LessonFault extends infer Fault ? (Fault extends unknown ? Omit<Fault, "activity"> : never) : never;
+
+function wordFaults(content: ActivityContent, rules: LessonRules, lexicon: Lexicon): WordFault[] {
+  const shown = (words: readonly string[], by: "taught" | "ears-only"): WordFault[] =>
+    [...new Set(words)].flatMap((word): WordFault[] => {
+      const refusal = refusalOf(word, rules, lexicon, by);
+      return refusal ? [{ code: "refused", refusal }] : [];
+    });
+  switch (content.kind) {
+    case "ears-only":
+      return shown(wordsOfContent(content), "ears-only");
+    case "real-or-nonsense": {
+      const made = content.items.filter(({ real }) => !real).map(({ word }) => word);
+      const real = content.items.filter((item) => item.real).map(({ word }) => word);
+      const bad = made.filter((word) => !judgeNonsense(word, rules.taught, lexicon).ok);
+      return [...shown(real, "taught"), ...bad.map((word): WordFault => ({ code: "not-nonsense", word }))];
+    }
+    case "irregular-words":
+      return content.words.flatMap((word): WordFault[] => {
+        if (!rules.taught.words.has(word)) return [{ code: "not-learnt-whole", word }];
+        const refusal = refusalOf(word, rules, lexicon, "ears-only");
+        const keptOut = refusal?.code === "never-list" || refusal?.code === "unsuitable";
+        return refusal && keptOut ? [{ code: "refused", refusal }] : [];
+      });
+    default:
+      return shown(wordsOfContent(content), "taught");
+  }
+}

@@ -1,0 +1,31 @@
+import type { Contrast } from "../chains/request.ts";
+import type { RecordedSlip } from "../families/called-for.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
+import type { PracticeSettings } from "./settings.ts";
+
+export const SHORTEST_LESSON = 10;
+export const LONGEST_LESSON = 45;
+
+/** What a lesson is drafted from. */
+export interface LessonRequest {
+  readonly taught: TaughtSet;
+  /** Correspondences of today, GPC ids. */
+  readonly focus: readonly string[];
+  readonly contrasts: readonly Contrast[];
+  /** Everything taught, GPC ids, the newest first. */
+  readonly taughtGpcs: readonly string[];
+  /** What the records show as shaky, most telling first. */
+  readonly slips: readonly RecordedSlip[];
+  /** 10 to 45. */
+  readonly minutes: number;
+  readonly settings: PracticeSettings;
+  /** The group's own pace; 1 until it has shown one. */
+  readonly pace?: number;
+  readonly recent?: readonly string[];
+  readonly never?: readonly string[];
+  readonly allowNotEverySchool?: boolean;
+  /** Words with today's sound kept back for the end; 2 by default, 0 to 3. */
+  readonly heldBack?: number;
+  /** Same seed, same lesson. */
+  readonly seed: number;
+}

@@ -1,0 +1,219 @@
+import { edgesFrom } from "../chains/graph/word-graph.ts";
+import { isCandidate } from "../chains/planner/candidates.ts";
+import { graphOf } from "../chains/planner/graphs.ts";
+import { familiesCalledFor } from "../families/called-for.ts";
+import { familySet } from "../families/family-set.ts";
+import { richFamilies } from "../families/rich-families.ts";
+import { spellingChoices } from "../families/spelling-choices.ts";
+import { familyWalk } from "../families/walk.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { segment } from "../lexicon/segment.ts";
+import { makeNonsense } from "../nonsense/make-nonsense.ts";
+import { oralSet } from "../oral/oral-set.ts";
+import type { OralSkill } from "../oral/skills.ts";
+import { seededRandom } from "../random/seeded-random.ts";
+import { closestSounds } from "../sounds/closeness.ts";
+import { isVowel } from "../sounds/phonemes.ts";
+import { soundClassOf } from "../sounds/sound-class.ts";
+import { gpcById } from "../spelling/gpc.ts";
+import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import type { ActivityContent } from "./activity.ts";
+import type { LessonRequest } from "./lesson-request.ts";
+import type { TodaysWords } from "./todays-words.ts";
+
+/** What content of a lesson is made from. */
+export interface Making {
+  readonly request: LessonRequest;
+  readonly today: TodaysWords;
+  readonly lexicon: Lexicon;
+}
+
+const FOILS = 3;
+const CHOICES = 3;
+
+/** Ears-only items from today's words; nothing that is held back is heard. */
+export function earsOnly(
+  { request, today }: Making,
+  skills: readonly OralSkill[],
+  count: number,
+): ActivityContent | undefined {
+  const used: string[] = [];
+  const parts = skills.flatMap((skill, k) => {
+    const set = oralSet({
+      skill,
+      count,
+      accent: request.taught.accent,
+      words: today.words,
+      seed: request.seed + k,
+      used,
+      never: [...(request.never ?? []), ...today.heldBack],
+      ...(request.allowNotEverySchool && { allowNotEverySchool: true }),
+    });
+    if (!set.ok) return [];
+    used.push(...set.items.map(({ key }) => key));
+    return [{ skill, items: set.items }];
+  });
+  return parts.length > 0 ? { kind: "ears-only", parts } : undefined;
+}
+
+/** Old sounds, shuffled: shaky ones first into the pack, then today's, then others that were taught. */
+export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
+  const random = seededRandom(request.seed);
+  const shaky = request.slips.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
+  const others = [...request.taughtGpcs].sort(() => random() - 0.5);
+  const pack = [
+    ...new Set([...shaky, ...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b]), ...others]),
+  ];
+  const known = pack.filter((id) => gpcById(id) !== undefined).slice(0, count);
+  const shuffled = known.map((id) => ({ id, at: random() })).sort((x, y) => x.at - y.at);
+  return shuffled.length > 0 ? { kind: "sound-cards", gpcs: shuffled.map(({ id }) => id) } : undefined;
+}
+
+/** Sounds with every taught spelling of each, those with several first. */
+export function hearAndSpell({ request, lexicon }: Making, count: number): ActivityContent | undefined {
+  const bySound = new Map<string, { sound: readonly string[]; gpcs: string[] }>();
+  for (const id of request.taughtGpcs) {
+    const gpc = gpcById(id);
+    if (!gpc) continue;
+    const key = soundClassOf(gpc.phonemes, lexicon.accent);
+    const group = bySound.get(key) ?? { sound: gpc.phonemes, gpcs: [] };
+    bySound.set(key, group);
+    if (!group.gpcs.some((other) => gpcById(other)?.grapheme === gpc.grapheme)) group.gpcs.push(id);
+  }
+  const sounds = [...bySound.values()].sort((a, b) => b.gpcs.length - a.gpcs.length).slice(0, count);
+  return sounds.length > 0 ? { kind: "hear-and-spell", sounds } : undefined;
+}
+
+/** Today's new correspondence: where it stands, and words with it. */
+export function newSound({ request, today, lexicon }: Making): ActivityContent | undefined {
+  const [gpc] = request.focus;
+  const known = gpc === undefined ? undefined : gpcById(gpc);
+  if (!gpc || !known) return undefined;
+  const key = keyOfGpc(gpc, lexicon.accent);
+  const has = (word: string) =>
+    segment(word, {}, lexicon)?.units.some((unit) => unitKey(unit, lexicon.accent) === key) ?? false;
+  const found = spellingChoices(known.phonemes, request, lexicon);
+  const choice = found.ok ? found.choices.find((one) => keyOfGpc(one.gpc, lexicon.accent) === key) : undefined;
+  return {
+    kind: "new-sound",
+    gpc,
+    keyWord: "",
+    facts: choice?.facts ?? [],
+    words: today.words.filter(has).slice(0, 3),
+  };
+}
+
+/** Readable words one unit away from a word, the commonest first; none that is held back. */
+function neighboursOf(word: string, { request, today, lexicon }: Making): string[] {
+  const graph = graphOf(lexicon);
+  const node = graph.indexOf.get(word);
+  if (node === undefined) return [];
+  const rules = { ...request, length: 3, focus: [], contrasts: [] };
+  return edgesFrom(graph, node, ["change"])
+    .map(({ to }) => graph.words[to])
+    .filter((entry) => entry !== undefined)
+    .filter((entry) => isCandidate(entry, { ...rules, mode: "building" }, lexicon))
+    .filter(({ word: other }) => !today.heldBack.includes(other) && !request.never?.includes(other))
+    .sort((a, b) => b.zipf - a.zipf)
+    .map(({ word: other }) => other);
+}
+
+/** The word said, to be found among words that differ from it by one grapheme. */
+export function findIt(making: Making, count: number): ActivityContent | undefined {
+  const items = making.today.words
+    .map((word) => ({ word, foils: neighboursOf(word, making).slice(0, FOILS) }))
+    .filter(({ foils }) => foils.length > 0)
+    .slice(0, count);
+  return items.length > 0 ? { kind: "find-it", items } : undefined;
+}
+
+/** A grapheme of today's left out, to be chosen among taught ones of near sounds. */
+export function fillTheGap({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
+  const keys = new Set(
+    [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])].map((id) => keyOfGpc(id, lexicon.accent)),
+  );
+  const taught = request.taughtGpcs.map((id) => gpcById(id)).filter((gpc) => gpc !== undefined);
+  const items = today.words.flatMap((word) => {
+    const reading = segment(word, {}, lexicon);
+    if (!reading) return [];
+    const aimed = reading.units.findIndex((unit) => keys.has(unitKey(unit, lexicon.accent)));
+    const unit = aimed !== -1 ? aimed : reading.units.findIndex(({ slot }) => slot === "nucleus");
+    const target = reading.units[unit];
+    if (!target) return [];
+    const sound = target.phonemes[0] as string;
+    const near = closestSounds(sound).flatMap((id) =>
+      taught.filter(
+        ({ grapheme, phonemes }) =>
+          phonemes.length === 1 &&
+          phonemes[0] === id &&
+          grapheme.includes("-") === target.grapheme.includes("-") &&
+          grapheme !== target.grapheme &&
+          isVowel(id) === isVowel(sound),
+      ),
+    );
+    // Another spelling of the same sound would be right by ear: it is no foil.
+    const choices = [...new Set(near.map(({ grapheme }) => grapheme))].slice(0, CHOICES - 1);
+    return choices.length > 0 ? [{ word, unit, choices: [target.grapheme, ...choices].sort() }] : [];
+  });
+  return items.length > 0 ? { kind: "fill-the-gap", items: items.slice(0, count) } : undefined;
+}
+
+/** A word is said; shown is that word, or one that differs by one grapheme. */
+export function rightOrNot(making: Making, count: number): ActivityContent | undefined {
+  const random = seededRandom(making.request.seed + 1);
+  const items = making.today.words.slice(0, count).flatMap((word) => {
+    const [wrong] = neighboursOf(word, making);
+    return wrong === undefined ? [] : [{ word, shown: random() < 0.5 ? word : wrong }];
+  });
+  return items.length > 1 ? { kind: "right-or-not", items } : undefined;
+}
+
+export function realOrNonsense({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
+  const half = Math.floor(count / 2);
+  const made = makeNonsense({ taught: request.taught, count: half, seed: request.seed, focus: request.focus }, lexicon);
+  if (made.length === 0) return undefined;
+  const random = seededRandom(request.seed + 2);
+  const items = [
+    ...made.filter(({ word }) => !request.never?.includes(word)).map(({ word }) => ({ word, real: false })),
+    ...today.words.slice(0, count - made.length).map((word) => ({ word, real: true })),
+  ];
+  return {
+    kind: "real-or-nonsense",
+    items: items
+      .map((item) => ({ item, at: random() }))
+      .sort((a, b) => a.at - b.at)
+      .map(({ item }) => item),
+  };
+}
+
+/** A family that the records or today's sound call for, laid out as a walk. */
+export function familyWalkOf({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
+  const rules = { ...request, never: [...(request.never ?? []), ...today.heldBack] };
+  const slips = [...request.focus.map((gpc) => ({ gpc, said: [], times: 0, chances: 0 })), ...request.slips];
+  const [called] = familiesCalledFor(slips, rules, lexicon);
+  const family = called?.family ?? richFamilies("rime", rules, lexicon)[0]?.family;
+  if (!family) return undefined;
+  const set = familySet(
+    { ...rules, kind: family.kind, families: [family], count: Math.max(4, count), order: "easiest" },
+    lexicon,
+  );
+  if (!set.ok) return undefined;
+  const walk = familyWalk(
+    set.words.map(({ word }) => word),
+    [family],
+    rules,
+    lexicon,
+  );
+  return walk.words.length >= 3
+    ? { kind: "family-walk", words: walk.words, way: family.kind === "rime" ? "rime-first" : "body-first" }
+    : undefined;
+}
+
+/** Irregular words the group learns whole, the newest first. */
+export function irregularWords({ request, today }: Making, count: number): ActivityContent | undefined {
+  const words = [...request.taught.words]
+    .reverse()
+    .filter((word) => !request.never?.includes(word) && !today.heldBack.includes(word))
+    .slice(0, count);
+  return words.length > 0 ? { kind: "irregular-words", words } : undefined;
+}
