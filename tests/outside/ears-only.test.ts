@@ -17,7 +17,6 @@ const made = (skill: (typeof ORAL_SKILLS)[number]): OralItem[] =>
 const rimes = (word: string) =>
   listings(word).map((phones) => joinedUnits(phones.slice(phones.findIndex(isVowelPhone))).join(" "));
 const rhyme = (a: string, b: string) => rimes(a).some((rime) => rimes(b).includes(rime));
-const sounds = (word: string) => listings(word).map((phones) => joinedUnits(phones));
 
 describe("ears-only items by raw dictionary phones", () => {
   it("yes and no are right, and every rhyme given as an answer is one", () => {
@@ -60,7 +59,7 @@ describe("ears-only items by raw dictionary phones", () => {
           rawSteps(item.first.text, item.answer.text).some(({ kind }) => kind === "take-away"),
           item.key,
         ).toBe(true);
-        const clustered = sounds(item.first.text).some((phones) =>
+        const clustered = listings(item.first.text).some((phones) =>
           phones.some((phone, k) => k > 0 && !isVowelPhone(phone) && !isVowelPhone(phones[k - 1] as string)),
         );
         expect(clustered, item.key).toBe(true);
@@ -77,7 +76,7 @@ describe("ears-only items by raw dictionary phones", () => {
               ? [item.first.text, item.answers.length]
               : ["", 0];
         expect(
-          sounds(word).map((phones) => phones.length),
+          listings(word).map((phones) => phones.length),
           word,
         ).toContain(count);
       }
