@@ -33,11 +33,14 @@ export { type SegmentOptions, segment, segmentations } from "./lexicon/segment.t
 export { shippedLexicon } from "./lexicon/shipped.ts";
 export { soundAlikes } from "./lexicon/sound-alikes.ts";
 export * from "./light.ts";
+export { lessonMaterials } from "./materials/lesson-materials.ts";
 export { makeNonsense } from "./nonsense/make-nonsense.ts";
 export { oralSet, swapOralItem } from "./oral/oral-set.ts";
 export { fillRoutine } from "./oral/routine.ts";
 export { isTrue } from "./oral/verify.ts";
+export { checkLesson } from "./practice/check-lesson.ts";
 export { draftLesson } from "./practice/draft-lesson.ts";
+export { promptsOf } from "./practice/prompts.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";
 export { unlistedWord, wordCard } from "./scope/word-card.ts";

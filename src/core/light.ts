@@ -70,6 +70,7 @@ export { partLetters, WALK_WAYS, type WalkParts, type WalkWay, walkParts } from 
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
 export { hasPicture, pictureOf } from "./lexicon/pictures.ts";
+export type { LessonMaterials } from "./materials/lesson-materials.ts";
 export { type TileNeed, tileCount, tileNeeds } from "./materials/tile-count.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
@@ -87,9 +88,12 @@ export {
   wordsOfContent,
   wordsOfOralItem,
 } from "./practice/activity.ts";
+export type { LessonFault } from "./practice/check-lesson.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
+export { whatToDrop } from "./practice/fit.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
 export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
+export type { Prompt } from "./practice/prompts.ts";
 export * from "./practice/settings.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {

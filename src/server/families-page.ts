@@ -58,7 +58,7 @@ export async function familiesPage(
 }
 
 /** What each learner reads as what, as far as it is a pattern; the surest first. */
-async function slipsOf(db: Queryable, group: Group): Promise<LearnerSlip[]> {
+export async function slipsOf(db: Queryable, group: Group): Promise<LearnerSlip[]> {
   const found = [];
   for (const learner of group.learners) {
     const { rows } = await evidenceReport(db, { group: group.id, learner: learner.id });

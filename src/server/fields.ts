@@ -1,13 +1,18 @@
 import { z } from "zod";
 import {
+  BLENDING_WAYS,
   CHAIN_MODES,
+  CORRECTIONS,
   gpcById,
+  LONGEST_THINKING,
   MOVES,
   OUTCOMES,
   PATTERNS,
   POSITION_PLANS,
   parseTaughtGpc,
   phoneme,
+  SUPPORTS,
+  TURN_PATTERNS,
 } from "../core/light.ts";
 import { AppError } from "./errors.ts";
 
@@ -83,6 +88,19 @@ export const answerField = z
     ({ outcome, substitutions }) => outcome === "wrong" || substitutions.length === 0,
     "sounds said instead go with the outcome wrong",
   );
+
+/** How an activity is done. */
+export const practiceField = z.object({
+  support: z.enum(SUPPORTS, `must be one of ${SUPPORTS.join(", ")}`),
+  blending: z.enum(BLENDING_WAYS, `must be one of ${BLENDING_WAYS.join(", ")}`),
+  turns: z.enum(TURN_PATTERNS, `must be one of ${TURN_PATTERNS.join(", ")}`),
+  correction: z.enum(CORRECTIONS, `must be one of ${CORRECTIONS.join(", ")}`),
+  thinking: z
+    .number()
+    .int("a whole number of seconds")
+    .min(0, "at least 0 seconds")
+    .max(LONGEST_THINKING, `at most ${LONGEST_THINKING} seconds`),
+});
 
 /** An id from a path. @throws AppError "not-found": an id that cannot be one names nothing */
 export function pathId(value: string | undefined, what: string): string {

@@ -1,12 +1,16 @@
+import { type LessonMaterials, lessonMaterials, type Prompt, promptsOf, taughtGpcs } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
-import { getPlan, type Plan } from "./plans.ts";
+import { getPlan, type Plan, type PlanActivity } from "./plans.ts";
+import { groupScope } from "./scope.ts";
 
 export interface PlanPage {
   readonly groups: readonly Group[];
   readonly group: Group;
   readonly plan: Plan;
+  /** What the group has been taught, GPC ids, the newest first: to aim at. */
+  readonly choices: readonly string[];
 }
 
 /**
@@ -17,5 +21,36 @@ export async function planPage(db: Queryable, groupId: string | null): Promise<P
   const groups = await listGroups(db);
   const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
-  return group ? { groups, group, plan: await getPlan(db, group.id) } : null;
+  if (!group) return null;
+  const choices = taughtGpcs(await groupScope(db, group));
+  return { groups, group, plan: await getPlan(db, group.id), choices };
+}
+
+/** A plan as a helper has it in hand. */
+export interface PlanSheet {
+  readonly group: Group;
+  readonly plan: Plan;
+  readonly activities: readonly { readonly activity: PlanActivity; readonly prompts: readonly Prompt[] }[];
+  readonly materials: LessonMaterials;
+}
+
+/** @throws AppError "not-found" when the address names a group that does not exist */
+export async function planSheet(db: Queryable, groupId: string | null): Promise<PlanSheet | null> {
+  const page = await planPage(db, groupId);
+  if (!page) return null;
+  const { school } = await groupScope(db, page.group);
+  const { activities } = page.plan;
+  return {
+    group: page.group,
+    plan: page.plan,
+    activities: activities.map((activity) => ({
+      activity,
+      prompts: activity.content ? promptsOf(activity.content, school.accent) : [],
+    })),
+    materials: lessonMaterials(
+      activities.flatMap(({ content }) => (content ? [content] : [])),
+      school.accent,
+      school.taps,
+    ),
+  };
 }

@@ -1,24 +1,32 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
 import { z } from "zod";
-import { minutesFor, type PacedKind } from "../core/light.ts";
+import { type ActivityContent, minutesFor, type PacedKind, type PracticeSettings } from "../core/light.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { chains, plans, wordSets } from "./db/schema.ts";
 import { AppError } from "./errors.ts";
-import { idField } from "./fields.ts";
+import { idField, practiceField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
+import { getSchool } from "./school.ts";
 import type { SetContent } from "./word-set-fields.ts";
 import { getSet, wordsOf } from "./word-sets.ts";
 
-/** One thing to do in a lesson. */
+/** One thing to do in a lesson: with a chain or a set of the group, or with what was drafted for it. */
 export interface PlanActivity {
   readonly id: string;
   readonly kind: PacedKind;
-  /** The chain or the set it is done with. */
-  readonly ref: string;
-  readonly title: string;
   readonly minutes: number;
+  /** The chain or the set it is done with. */
+  readonly ref?: string;
+  readonly content?: ActivityContent;
+  /** Of the chain or the set; a drafted activity goes by its kind. */
+  readonly title: string;
+  /** Done only if there is time. */
+  readonly ifTime: boolean;
+  /** Words kept back until here. */
+  readonly heldBack: boolean;
+  readonly settings: PracticeSettings;
 }
 
 /** The next lesson of a group. */
@@ -28,11 +36,11 @@ export interface Plan {
   readonly activities: readonly PlanActivity[];
 }
 
-const LONGEST = 90;
-const MOST_ACTIVITIES = 30;
+export const LONGEST_PLAN = 90;
+export const MOST_ACTIVITIES = 30;
 const DEFAULT_MINUTES = 20;
 
-const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST, `at most ${LONGEST} minutes`);
+const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`);
 
 export const addActivityInput = z.object({
   groupId: idField,
@@ -45,9 +53,16 @@ export const planInput = z.object({
     .number()
     .int("a whole number of minutes")
     .min(5, "at least 5 minutes")
-    .max(LONGEST, `at most ${LONGEST} minutes`),
+    .max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`),
   activities: z
-    .array(z.object({ id: idField, minutes: minutesField }))
+    .array(
+      z.object({
+        id: idField,
+        minutes: minutesField,
+        ifTime: z.boolean().optional(),
+        settings: practiceField.optional(),
+      }),
+    )
     .max(MOST_ACTIVITIES, `at most ${MOST_ACTIVITIES} activities`),
 });
 
@@ -61,6 +76,7 @@ export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
     groupId,
     minutes: row.minutes,
     activities: row.activities.flatMap((activity) => {
+      if (activity.ref === undefined) return [activity];
       const title = titles.get(activity.ref);
       return title === undefined ? [] : [{ ...activity, title }];
     }),
@@ -69,7 +85,7 @@ export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
 
 /** What the activities' chains and sets are called now. */
 async function titlesOf(db: Queryable, activities: readonly PlanActivity[]): Promise<Map<string, string>> {
-  const refs = activities.map(({ ref }) => ref);
+  const refs = activities.flatMap(({ ref }) => (ref === undefined ? [] : [ref]));
   if (refs.length === 0) return new Map();
   const named = [
     ...(await db.select({ id: chains.id, title: chains.title }).from(chains).where(inArray(chains.id, refs))),
@@ -86,27 +102,25 @@ export async function addActivity(db: Queryable, input: z.infer<typeof addActivi
     throw new AppError("invalid", `A lesson has at most ${MOST_ACTIVITIES} activities.`, [
       { field: "activities", message: "take one out first" },
     ]);
-  const activity = input.kind === "chain" ? await ofChain(db, input) : await ofSet(db, input);
-  await keep(db, { ...plan, activities: [...plan.activities, activity] });
+  const done = input.kind === "chain" ? await withChain(db, input) : await withSet(db, input);
+  const { practice } = await getSchool(db);
+  const activity = { id: randomUUID(), ref: input.ref, ifTime: false, heldBack: false, settings: practice, ...done };
+  await keepPlan(db, { ...plan, activities: [...plan.activities, activity] });
   return getPlan(db, input.groupId);
 }
 
-async function ofChain(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<PlanActivity> {
+type Done = Pick<PlanActivity, "kind" | "title" | "minutes">;
+
+async function withChain(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<Done> {
   const chain = await getChain(db, ref);
   checkGroup(chain.groupId, groupId);
-  return { id: randomUUID(), kind: "chain", ref, title: chain.title, minutes: minutesFor("chain", chain.words.length) };
+  return { kind: "chain", title: chain.title, minutes: minutesFor("chain", chain.words.length) };
 }
 
-async function ofSet(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<PlanActivity> {
+async function withSet(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<Done> {
   const set = await getSet(db, ref);
   checkGroup(set.groupId, groupId);
-  return {
-    id: randomUUID(),
-    kind: set.kind,
-    ref,
-    title: set.title,
-    minutes: minutesFor(set.kind, itemsIn(set.content)),
-  };
+  return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsIn(set.content)) };
 }
 
 function itemsIn(content: SetContent): number {
@@ -122,23 +136,24 @@ function checkGroup(owner: string, groupId: string): void {
     ]);
 }
 
-/** Reorders, takes out and times what is in the plan. @throws AppError "not-found", "invalid" */
+/** Reorders, takes out, times and sets what is in the plan. @throws AppError "not-found", "invalid" */
 export async function changePlan(db: Queryable, groupId: string, input: z.infer<typeof planInput>): Promise<Plan> {
   const plan = await getPlan(db, groupId);
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
-  const activities = input.activities.map(({ id, minutes }) => {
+  const activities = input.activities.map(({ id, minutes, ifTime, settings }): PlanActivity => {
     const activity = known.get(id);
     if (!activity)
       throw new AppError("invalid", "The plan has changed elsewhere.", [
         { field: "activities", message: "an activity is no longer in the plan; reload the page" },
       ]);
-    return { ...activity, minutes };
+    return { ...activity, minutes, ifTime: ifTime ?? activity.ifTime, settings: settings ?? activity.settings };
   });
-  await keep(db, { groupId, minutes: input.minutes, activities });
+  await keepPlan(db, { groupId, minutes: input.minutes, activities });
   return getPlan(db, groupId);
 }
 
-async function keep(db: Queryable, { groupId, minutes, activities }: Plan): Promise<void> {
+/** Stores a plan as it is. */
+export async function keepPlan(db: Queryable, { groupId, minutes, activities }: Plan): Promise<void> {
   await db
     .insert(plans)
     .values({ id: randomUUID(), groupId, minutes, activities })

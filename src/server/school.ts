@@ -1,9 +1,9 @@
 import { eq } from "drizzle-orm";
 import { z } from "zod";
-import { ACCENTS, DEFAULT_SCHOOL, MERGERS, type SchoolSettings } from "../core/light.ts";
+import { ACCENTS, DEFAULT_PRACTICE, DEFAULT_SCHOOL, MERGERS, type SchoolSettings } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
 import { workspace } from "./db/schema.ts";
-import { wordField } from "./fields.ts";
+import { practiceField, wordField } from "./fields.ts";
 
 const ONLY_ROW = 1;
 
@@ -14,13 +14,15 @@ export const schoolInput = z.object({
   }),
   taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
   allowNotEverySchool: z.boolean(),
+  practice: practiceField.default(DEFAULT_PRACTICE),
   never: z.array(wordField).max(2000, "at most 2,000 words"),
 });
 
 /** The choices of the school; the defaults until somebody chooses. */
 export async function getSchool(db: Queryable): Promise<SchoolSettings> {
   const [row] = await db.select().from(workspace).where(eq(workspace.id, ONLY_ROW));
-  return row?.school ?? DEFAULT_SCHOOL;
+  // A row that is older than a choice has the default for it.
+  return { ...DEFAULT_SCHOOL, ...row?.school };
 }
 
 export async function saveSchool(db: Queryable, input: z.infer<typeof schoolInput>): Promise<SchoolSettings> {

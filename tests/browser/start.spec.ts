@@ -40,6 +40,5 @@ test("nothing is fetched from outside, and no page's own script holds the word l
   const holding = readdirSync(folder).filter(
     (file) => file.endsWith(".js") && readFileSync(join(folder, file), "utf8").includes("th.r.ough"),
   );
-  expect(holding).toHaveLength(1);
-  expect(holding[0]).toContain("chain-worker");
+  expect(holding.map((file) => file.split("-worker")[0]).sort()).toEqual(["chain", "sets"]);
 });

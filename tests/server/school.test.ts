@@ -31,6 +31,13 @@ const SCHOOL = {
   accent: { accent: "general-american", mergers: ["wh-w"] },
   taps: { clustersTogether: false, vowelNasalTogether: false },
   allowNotEverySchool: false,
+  practice: {
+    support: "tap-aloud",
+    blending: "sound-by-sound",
+    turns: "my-together-your",
+    correction: "show-together-alone",
+    thinking: 5,
+  },
   never: [],
 };
 const NONE = { gpcs: [], patterns: [], words: [] };
@@ -60,6 +67,12 @@ describe("the school's choices", () => {
   it.each([
     ["an accent that is none", { ...SCHOOL, accent: { accent: "klingon", mergers: [] } }, /must be one of/],
     ["a merger that is none", { ...SCHOOL, accent: { accent: "southern-british", mergers: ["x"] } }, /must be one of/],
+    [
+      "a way of blending that is none",
+      { ...SCHOOL, practice: { ...SCHOOL.practice, blending: "x" } },
+      /must be one of/,
+    ],
+    ["a minute to think", { ...SCHOOL, practice: { ...SCHOOL.practice, thinking: 60 } }, /at most 20 seconds/],
     ["a never-list with a sentence", { ...SCHOOL, never: ["not this one"] }, /letters a to z/],
   ])("refuses %s, and keeps what was", async (_, body, says) => {
     const answer = await send(api.school.PUT, { body });

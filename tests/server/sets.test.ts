@@ -19,7 +19,7 @@ const api = {
   routines: await import("../../src/pages/api/routines/index.ts"),
   routine: await import("../../src/pages/api/routines/[id].ts"),
   days: await import("../../src/pages/api/routines/[id]/days.ts"),
-  plan: await import("../../src/pages/api/plans/[id].ts"),
+  plan: await import("../../src/pages/api/plans/[id]/index.ts"),
   activities: await import("../../src/pages/api/plans/activities.ts"),
 };
 const { printPage } = await import("../../src/server/print-page.ts");

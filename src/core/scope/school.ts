@@ -1,3 +1,4 @@
+import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { gpcId } from "../spelling/gpc.ts";
 import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
@@ -10,6 +11,8 @@ export interface SchoolSettings {
   readonly taps: TapSettings;
   /** Words that not every school uses may be shown. */
   readonly allowNotEverySchool: boolean;
+  /** How activities are done unless a teacher says otherwise. */
+  readonly practice: PracticeSettings;
   /** The teacher's own words to keep out; they win over everything. Lower case. */
   readonly never: readonly string[];
 }
@@ -18,6 +21,7 @@ export const DEFAULT_SCHOOL: SchoolSettings = {
   accent: GENERAL_AMERICAN,
   taps: ONE_TAP_A_SOUND,
   allowNotEverySchool: false,
+  practice: DEFAULT_PRACTICE,
   never: [],
 };
 

@@ -1,68 +1,66 @@
 import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
-import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
-import { GripVertical, X } from "lucide-react";
-import { useRef, useState } from "react";
+import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { useState } from "react";
 import { Toaster, toast } from "sonner";
 import { ACTIVITY_NAME, minutesText } from "../../components/words/plan-words.ts";
-import type { Group } from "../../server/groups.ts";
-import type { PlanActivity, Plan as StoredPlan } from "../../server/plans.ts";
-import { call } from "../client.ts";
+import { whatToDrop } from "../../core/light.ts";
+import type { PlanPage } from "../../server/plan-page.ts";
+import type { PlanActivity } from "../../server/plans.ts";
 import { useListSensors } from "../use-list-sensors.ts";
-
-interface Props {
-  readonly group: Group;
-  readonly plan: StoredPlan;
-}
+import { ActivityRow } from "./ActivityRow.tsx";
+import { DraftBar } from "./DraftBar.tsx";
+import { usePlan } from "./use-plan.ts";
 
 const SLOTS = [10, 15, 20, 25, 30, 45];
 
-/** The next lesson of a group: activities in order, each with its minutes, against the time there is. */
-export default function Plan({ group, plan: stored }: Props) {
-  const [plan, setPlan] = useState(stored);
+/** The next lesson of a group: drafted or put together, activities in order against the time there is. */
+export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "groups">) {
+  const { plan, busy, change, draft, edit, putBack } = usePlan(group.id, stored);
+  const [focus, setFocus] = useState<readonly string[]>(choices.slice(0, 1));
   const sensors = useListSensors();
-  const sending = useRef(Promise.resolve());
-  const total = plan.activities.reduce((sum, { minutes }) => sum + minutes, 0);
-  const over = total - plan.minutes;
+  const main = plan.activities.filter(({ ifTime }) => !ifTime);
+  const spare = plan.activities.filter(({ ifTime }) => ifTime);
+  const total = main.reduce((sum, { minutes }) => sum + minutes, 0);
+  const toDrop = whatToDrop(plan.activities, plan.minutes).flatMap((id) => main.filter((one) => one.id === id));
 
-  /** Shown at once; sent in order, so that the last change is the one that stays. */
-  const change = (next: StoredPlan) => {
-    const before = plan;
-    setPlan(next);
-    const body = { minutes: next.minutes, activities: next.activities.map(({ id, minutes }) => ({ id, minutes })) };
-    sending.current = sending.current
-      .then(() => call<StoredPlan>("PUT", `/api/plans/${group.id}`, body))
-      .then(() => undefined)
-      .catch((error: Error) => {
-        toast.error(error.message);
-        setPlan(before);
-      });
-  };
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const at = (id: typeof active.id) => plan.activities.findIndex((activity) => activity.id === id);
     change({ ...plan, activities: arrayMove([...plan.activities], at(active.id), at(over.id)) });
   };
+  const without = (gone: readonly PlanActivity[]) =>
+    change({ ...plan, activities: plan.activities.filter((one) => !gone.includes(one)) });
   const remove = (activity: PlanActivity) => {
-    const before = plan;
-    change({ ...plan, activities: plan.activities.filter(({ id }) => id !== activity.id) });
-    toast(`Out of the plan: ${activity.title}`, {
-      action: {
-        label: "Undo",
-        onClick: async () => {
-          const kind = activity.kind === "chain" ? "chain" : "set";
-          await sending.current;
-          await call("POST", "/api/plans/activities", { groupId: group.id, kind, ref: activity.ref }).then(
-            (now) => setPlan(now as StoredPlan),
-            () => setPlan(before),
-          );
-        },
-      },
-    });
+    without([activity]);
+    const name = activity.title || ACTIVITY_NAME[activity.kind];
+    if (activity.ref)
+      toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: () => void putBack(activity) } });
+    else toast(`Out of the plan: ${name}. Draft anew to have it back.`);
   };
+  const list = (name: string, activities: readonly PlanActivity[]) => (
+    <SortableContext items={activities.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+      <ol aria-label={name} className="rounded-xl border border-rule bg-sheet">
+        {activities.map((activity) => (
+          <ActivityRow
+            key={activity.id}
+            activity={activity}
+            groupId={group.id}
+            onChange={(changes) =>
+              change({
+                ...plan,
+                activities: plan.activities.map((one) => (one.id === activity.id ? { ...one, ...changes } : one)),
+              })
+            }
+            onEdit={edit}
+            onRemove={() => remove(activity)}
+          />
+        ))}
+      </ol>
+    </SortableContext>
+  );
 
   return (
-    <main className="mx-auto max-w-4xl px-5 py-6">
+    <main className="mx-auto max-w-6xl px-5 py-6">
       <div className="flex flex-wrap items-end gap-4">
         <h1 className="text-2xl font-bold">{group.name}: the next lesson</h1>
         <label className="ml-auto flex items-center gap-2">
@@ -81,12 +79,26 @@ export default function Plan({ group, plan: stored }: Props) {
               ))}
           </select>
         </label>
+        {plan.activities.length > 0 && (
+          <a className="button" href={`/plan-sheet?group=${group.id}`}>
+            For the helper
+          </a>
+        )}
       </div>
+      <DraftBar
+        choices={choices}
+        focus={focus}
+        minutes={plan.minutes}
+        hasDraft={plan.activities.some(({ content }) => content !== undefined)}
+        busy={busy}
+        onFocus={setFocus}
+        onDraft={() => void draft({ focus, contrasts: [] })}
+      />
       {plan.activities.length === 0 ? (
         <div className="mx-auto mt-16 max-w-md text-center">
           <p className="text-xl font-bold">Nothing in it yet.</p>
           <p className="mt-2 text-quiet">
-            Press “To the plan” on a set of{" "}
+            Draft the lesson, or press “To the plan” on a set of{" "}
             <a className="underline" href={`/families?group=${group.id}`}>
               Families
             </a>{" "}
@@ -98,101 +110,28 @@ export default function Plan({ group, plan: stored }: Props) {
           </p>
         </div>
       ) : (
-        <>
-          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-            <SortableContext items={plan.activities.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-              <ol aria-label="Activities" className="mt-5 rounded-xl border border-rule bg-sheet">
-                {plan.activities.map((activity) => (
-                  <Row
-                    key={activity.id}
-                    activity={activity}
-                    groupId={group.id}
-                    onMinutes={(minutes) =>
-                      change({
-                        ...plan,
-                        activities: plan.activities.map((one) => (one.id === activity.id ? { ...one, minutes } : one)),
-                      })
-                    }
-                    onRemove={() => remove(activity)}
-                  />
-                ))}
-              </ol>
-            </SortableContext>
-          </DndContext>
-          <p role="status" className={`mt-4 text-right text-lg ${over > 0 ? "font-bold text-again" : ""}`}>
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+          <div className="mt-5">{list("Activities", main)}</div>
+          <p role="status" className={`mt-3 text-right text-lg ${total > plan.minutes ? "font-bold text-again" : ""}`}>
             {minutesText(total)} of {minutesText(plan.minutes)}
-            {over > 0 && `: ${minutesText(over)} too long. Take one out, or shorten one.`}
+            {total > plan.minutes && `: ${minutesText(total - plan.minutes)} too long.`}
           </p>
-        </>
+          {toDrop.length > 0 && (
+            <p className="mt-1 flex justify-end">
+              <button type="button" className="button" onClick={() => without(toDrop)}>
+                Take out {toDrop.map((one) => one.title || ACTIVITY_NAME[one.kind]).join(", ")}
+              </button>
+            </p>
+          )}
+          {spare.length > 0 && (
+            <>
+              <h2 className="mt-4 mb-2 font-bold">If there is time</h2>
+              {list("If there is time", spare)}
+            </>
+          )}
+        </DndContext>
       )}
       <Toaster position="top-center" />
     </main>
-  );
-}
-
-function Row(props: {
-  activity: PlanActivity;
-  groupId: string;
-  onMinutes: (minutes: number) => void;
-  onRemove: () => void;
-}) {
-  const { activity, groupId } = props;
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
-    id: activity.id,
-  });
-  const [typed, setTyped] = useState(String(activity.minutes));
-  const screen = activity.kind === "chain" ? "bench" : activity.kind === "ears-only" ? "ears" : "families";
-  const key = activity.kind === "chain" ? "chain" : "set";
-  return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Transform.toString(transform), transition }}
-      className="flex min-h-14 items-center gap-3 border-b border-hairline px-3 last:border-b-0"
-    >
-      <button
-        type="button"
-        ref={setActivatorNodeRef}
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${activity.title}`}
-        className="grid size-9 touch-none place-items-center text-quiet"
-      >
-        <GripVertical size={18} aria-hidden />
-      </button>
-      <span className="w-32 text-quiet">{ACTIVITY_NAME[activity.kind]}</span>
-      <a href={`/${screen}?group=${groupId}&${key}=${activity.ref}`} className="min-w-0 flex-1 truncate font-semibold">
-        {activity.title}
-      </a>
-      {activity.kind !== "chain" && (
-        <a href={`/print/${activity.ref}`} className="button font-normal">
-          Print
-        </a>
-      )}
-      <label className="flex items-center gap-1.5">
-        <input
-          type="number"
-          aria-label={`Minutes: ${activity.title}`}
-          className="h-10 w-16 rounded-lg border border-rule bg-sheet px-2 text-right tabular-nums"
-          min={0.5}
-          max={90}
-          step={0.5}
-          value={typed}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            const minutes = Number(event.target.value);
-            if (minutes >= 0.5 && minutes <= 90) props.onMinutes(minutes);
-          }}
-        />
-        <span className="text-quiet">min</span>
-      </label>
-      <button
-        type="button"
-        aria-label={`Take ${activity.title} out`}
-        className="grid size-9 place-items-center text-quiet hover:text-ink"
-        onClick={props.onRemove}
-      >
-        <X size={17} aria-hidden />
-      </button>
-    </li>
   );
 }

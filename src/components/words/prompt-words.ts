@@ -1,0 +1,114 @@
+import {
+  type BlendingWay,
+  type Correction,
+  ipa,
+  type PracticeSettings,
+  type Prompt,
+  type Support,
+  type TurnPattern,
+} from "../../core/light.ts";
+import { oralAnswer, promptText } from "./oral-words.ts";
+import { POSITION_NAME } from "./reasons.ts";
+
+/** What a helper says, line by line, and the choices of a school in words. */
+
+export const SUPPORT_NAME: Readonly<Record<Support, string>> = {
+  "tap-aloud": "tap aloud",
+  "tap-silently": "tap silently",
+  "at-sight": "at sight",
+};
+
+export const BLENDING_NAME: Readonly<Record<BlendingWay, string>> = {
+  "sound-by-sound": "sound by sound, then blend",
+  "build-up": "build up as you go (s, sa, sat)",
+  "voice-kept-going": "voice kept going between sounds",
+  "beginning-and-rime": "beginning and rime (s + at)",
+  "body-and-ending": "body and ending (sa + t)",
+  "letter-groups-first": "spot the letter groups, then sound",
+};
+
+export const TURNS_NAME: Readonly<Record<TurnPattern, string>> = {
+  "my-together-your": "my turn, together, your turn",
+  "your-turn": "straight to your turn",
+};
+
+export const CORRECTION_NAME: Readonly<Record<Correction, string>> = {
+  "show-together-alone": "show, together, alone, two words back and on again",
+  "write-it-underneath": "write it again correctly underneath",
+};
+
+/** `"my turn, together, your turn · tap aloud · 5 seconds to think"`. */
+export function settingsText({ turns, support, thinking }: PracticeSettings): string {
+  const think = thinking > 0 ? [`${thinking} ${thinking === 1 ? "second" : "seconds"} to think`] : [];
+  return [TURNS_NAME[turns], SUPPORT_NAME[support], ...think].join(" · ");
+}
+
+/** What is said, and after a dash what is right. */
+export interface SaidLine {
+  readonly say: string;
+  readonly answer?: string;
+}
+
+const at = (position: keyof typeof POSITION_NAME): string => `at the ${POSITION_NAME[position]}`;
+
+export function promptLine(prompt: Prompt): SaidLine {
+  switch (prompt.code) {
+    case "first-word":
+      return prompt.build
+        ? { say: `Listen: ${prompt.word}. Say it, tap its sounds, build it.` }
+        : { say: "Read this word.", answer: prompt.word };
+    case "change":
+      return prompt.build
+        ? {
+            say: `Now make it say ${prompt.answer}. Which sound is another?`,
+            answer: `${ipa(prompt.old)} becomes ${ipa(prompt.now)} ${at(prompt.position)}`,
+          }
+        : {
+            say: `Find the sound ${ipa(prompt.old)} ${at(prompt.position)}. Change it to ${ipa(prompt.now)}. What is the word?`,
+            answer: prompt.answer,
+          };
+    case "add":
+      return prompt.build
+        ? {
+            say: `Now make it say ${prompt.answer}. Which sound comes in?`,
+            answer: `${ipa(prompt.now)} ${at(prompt.position)}`,
+          }
+        : { say: `Put ${ipa(prompt.now)} in ${at(prompt.position)}. What is the word?`, answer: prompt.answer };
+    case "take-away":
+      return prompt.build
+        ? {
+            say: `Now make it say ${prompt.answer}. Which sound goes?`,
+            answer: `${ipa(prompt.old)} ${at(prompt.position)}`,
+          }
+        : { say: `Take ${ipa(prompt.old)} away ${at(prompt.position)}. What is the word?`, answer: prompt.answer };
+    case "card":
+      return { say: `Show ${prompt.grapheme}. Which sound?`, answer: ipa(prompt.sound) };
+    case "spell":
+      return { say: `Write every way you know to spell ${ipa(prompt.sound)}.`, answer: prompt.graphemes.join(", ") };
+    case "new-sound":
+      return { say: `This is ${prompt.grapheme}. It says ${ipa(prompt.sound)}: ${prompt.cue}.` };
+    case "read":
+      return { say: "Sound it, blend it, say it.", answer: prompt.word };
+    case "dictate":
+      return { say: `Listen: ${prompt.word}. Say it, tap it, write it, read it back.` };
+    case "dictate-sentence":
+      return { say: `Listen, count the words, say it, write it: ${prompt.sentence}` };
+    case "find":
+      return { say: `Show: ${prompt.among.join(", ")}. Point to ${prompt.word}.` };
+    case "gap":
+      return { say: `Say ${prompt.word}. Show ${prompt.gapped}. Which goes in: ${prompt.choices.join(", ")}?` };
+    case "judge":
+      return {
+        say: `Say ${prompt.word}, show ${prompt.shown}. Is it right?`,
+        answer: prompt.word === prompt.shown ? "right" : "not right: mend it",
+      };
+    case "real":
+      return { say: `Show ${prompt.word}. A real word, or nonsense?`, answer: prompt.real ? "real" : "nonsense" };
+    case "whole":
+      return { say: "Show it. Which part is not as one would think? Read it.", answer: prompt.word };
+    case "oral":
+      return { say: promptText(prompt.item), answer: oralAnswer(prompt.item) };
+    case "text":
+      return { say: prompt.text };
+  }
+}

@@ -1,0 +1,123 @@
+import { useSortable } from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { ChevronDown, GripVertical, X } from "lucide-react";
+import { useState } from "react";
+import { activityLine, hasOwnWords } from "../../components/words/activity-words.ts";
+import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
+import { settingsText } from "../../components/words/prompt-words.ts";
+import type { PlanActivity } from "../../server/plans.ts";
+import { ActivityDetails } from "./ActivityDetails.tsx";
+import type { ActivityEdit } from "./use-plan.ts";
+
+interface Props {
+  readonly activity: PlanActivity;
+  readonly groupId: string;
+  readonly onChange: (change: Partial<Pick<PlanActivity, "minutes" | "ifTime" | "settings">>) => void;
+  readonly onEdit: (edit: ActivityEdit) => Promise<boolean>;
+  readonly onRemove: () => void;
+}
+
+/** One activity: what it is, what it is done with, how long it takes; opened, how it is done. */
+export function ActivityRow({ activity, groupId, onChange, onEdit, onRemove }: Props) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
+    id: activity.id,
+  });
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState<string>();
+  const { content } = activity;
+  const name = activity.title || ACTIVITY_NAME[activity.kind];
+  const line = content && activityLine(content);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      data-kind={activity.kind}
+      className="border-b border-hairline last:border-b-0"
+    >
+      <div className="flex min-h-14 items-center gap-2 px-3 py-1.5">
+        <button
+          type="button"
+          ref={setActivatorNodeRef}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${name}`}
+          className="grid size-9 shrink-0 touch-none place-items-center text-quiet"
+        >
+          <GripVertical size={18} aria-hidden />
+        </button>
+        <span className="w-36 shrink-0 font-semibold">
+          {ACTIVITY_NAME[activity.kind]}
+          {activity.heldBack && <span className="block text-[13px] font-normal text-quiet">kept back till now</span>}
+        </span>
+        <span className="min-w-0 flex-1 leading-snug">
+          {activity.ref ? (
+            <a className="font-semibold underline-offset-2 hover:underline" href={screenOf(activity, groupId)}>
+              {activity.title}
+            </a>
+          ) : (
+            <>
+              {line && line.words.length > 0 && (
+                <span className="font-learner text-[17px]">{line.words.join("  ")}</span>
+              )}
+              {line?.note && <span className="ml-2 text-[14px] text-quiet">{line.note}</span>}
+            </>
+          )}
+          {!open && <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>}
+        </span>
+        {activity.ref && activity.kind !== "chain" && (
+          <a href={`/print/${activity.ref}`} className="button font-normal">
+            Print
+          </a>
+        )}
+        <label className="flex shrink-0 items-center gap-1.5">
+          <input
+            type="number"
+            aria-label={`Minutes: ${name}`}
+            className="h-10 w-16 rounded-lg border border-rule bg-sheet px-2 text-right tabular-nums"
+            min={0.5}
+            max={90}
+            step={0.5}
+            value={typed ?? String(activity.minutes)}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              const minutes = Number(event.target.value);
+              if (minutes >= 0.5 && minutes <= 90) onChange({ minutes });
+            }}
+            onBlur={() => setTyped(undefined)}
+          />
+          <span className="text-quiet">min</span>
+        </label>
+        <button
+          type="button"
+          aria-label={`${name}: how it is done`}
+          aria-expanded={open}
+          className="grid size-9 shrink-0 place-items-center text-quiet hover:text-ink"
+          onClick={() => setOpen(!open)}
+        >
+          <ChevronDown size={18} aria-hidden className={open ? "rotate-180" : ""} />
+        </button>
+        <button
+          type="button"
+          aria-label={`Take ${name} out`}
+          className="grid size-9 shrink-0 place-items-center text-quiet hover:text-ink"
+          onClick={onRemove}
+        >
+          <X size={17} aria-hidden />
+        </button>
+      </div>
+      {open && (
+        <ActivityDetails
+          activity={activity}
+          canEdit={content !== undefined && (hasOwnWords(content) || content.kind === "new-sound")}
+          onChange={onChange}
+          onEdit={onEdit}
+        />
+      )}
+    </li>
+  );
+}
+
+function screenOf({ kind, ref }: PlanActivity, groupId: string): string {
+  const screen = kind === "chain" ? "bench" : kind === "ears-only" ? "ears" : "families";
+  return `/${screen}?group=${groupId}&${kind === "chain" ? "chain" : "set"}=${ref}`;
+}

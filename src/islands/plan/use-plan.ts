@@ -1,0 +1,58 @@
+import { useRef, useState } from "react";
+import { toast } from "sonner";
+import type { Contrast } from "../../core/light.ts";
+import type { PlanActivity, Plan as StoredPlan } from "../../server/plans.ts";
+import { call } from "../client.ts";
+
+/** What a teacher changes in one drafted activity. */
+export interface ActivityEdit {
+  readonly id: string;
+  readonly words?: readonly string[];
+  readonly sentences?: readonly string[];
+  readonly keyWord?: string;
+}
+
+/** The plan as it is on the screen, and what becomes of it on the server: one thing after another. */
+export function usePlan(groupId: string, stored: StoredPlan) {
+  const [plan, setPlan] = useState(stored);
+  const [busy, setBusy] = useState(false);
+  const sending = useRef<Promise<unknown>>(Promise.resolve());
+
+  /** Shown at once; sent in order, so that the last change is the one that stays. */
+  const change = (next: StoredPlan) => {
+    const before = plan;
+    setPlan(next);
+    const activities = next.activities.map(({ id, minutes, ifTime, settings }) => ({ id, minutes, ifTime, settings }));
+    sending.current = sending.current
+      .then(() => call("PUT", `/api/plans/${groupId}`, { minutes: next.minutes, activities }))
+      .catch((error: Error) => {
+        toast.error(error.message);
+        setPlan(before);
+      });
+  };
+
+  /** Waits for what was sent before, then takes the plan as the server has it. */
+  const ask = async (path: string, body: unknown): Promise<boolean> => {
+    setBusy(true);
+    await sending.current;
+    try {
+      setPlan(await call<StoredPlan>("POST", path, body));
+      return true;
+    } catch (error) {
+      toast.error((error as Error).message);
+      return false;
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  const draft = (aim: { focus: readonly string[]; contrasts: readonly Contrast[] }) =>
+    ask(`/api/plans/${groupId}/draft`, { ...aim, minutes: plan.minutes, seed: Math.floor(Math.random() * 2 ** 30) });
+
+  const edit = (change: ActivityEdit) => ask(`/api/plans/${groupId}/edit`, change);
+
+  const putBack = (activity: PlanActivity) =>
+    ask("/api/plans/activities", { groupId, kind: activity.kind === "chain" ? "chain" : "set", ref: activity.ref });
+
+  return { plan, busy, change, draft, edit, putBack };
+}
