@@ -122,10 +122,12 @@ export async function editActivity(
   const faults = checkLesson(drafted, { taught: taughtOf(scope), never, allowNotEverySchool }).filter(
     ({ activity }) => activity === input.id,
   );
-  if (faults.length > 0)
-    throw new AppError("invalid", "These words cannot stand in this activity.", [
-      { field: "words", message: faults.map(faultText).join("; ") },
+  if (faults.length > 0) {
+    const said = faults.map(faultText).join("; ");
+    throw new AppError("invalid", `These words cannot stand in this activity: ${said}.`, [
+      { field: "words", message: said },
     ]);
+  }
   await keepPlan(db, { ...plan, activities: next });
   return getPlan(db, groupId);
 }

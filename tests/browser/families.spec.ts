@@ -191,6 +191,49 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
   await expect(page.locator("main.letter")).toBeVisible();
 });
 
+test("the lesson is drafted, changed, made to fit, and printed for the helper", async ({ page, server }) => {
+  await page.goto(`${server.address}/plan`);
+  await alive(page);
+  await page.getByLabel("Time there is").selectOption("30");
+  await page.getByRole("button", { name: /^Draft/ }).click();
+  const confirm = page.getByRole("alertdialog").getByRole("button", { name: "Draft anew" });
+  const chain = page.locator("[data-kind=read-chain]");
+  await expect(chain.or(confirm)).toBeVisible();
+  if (await confirm.isVisible()) await confirm.click();
+  await expect(chain).toBeVisible();
+  await expect(page.getByRole("list", { name: "Activities" }).locator("li")).not.toHaveCount(0);
+  await expect(page.getByText("kept back till now")).toBeVisible();
+  // A word out of reach is refused with its reason, and what was there stays; one within reach is kept.
+  await chain.getByRole("button", { name: "Read a chain: how it is done" }).click();
+  const words = await chain.getByLabel("Words", { exact: true }).inputValue();
+  await chain.getByLabel("Words", { exact: true }).fill(`${words} rain`);
+  await chain.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText(/rain is not within reach yet/)).toBeVisible();
+  await chain.getByLabel("Words", { exact: true }).fill("cat cap map");
+  await chain.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(chain.locator("span.font-learner")).toHaveText(/cat\s+cap\s+map/);
+  await chain.getByLabel("Help", { exact: true }).selectOption("at sight");
+  await chain.getByLabel("Seconds to think before help").fill("3");
+  await page.reload();
+  await alive(page);
+  await expect(chain).toContainText("at sight · 3 seconds to think");
+  // Less time: what to take out is one press.
+  await page.getByLabel("Time there is").selectOption("10");
+  await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();
+  await page
+    .getByRole("button", { name: /^Take out / })
+    .filter({ hasText: /,|Blending|Ears/ })
+    .click();
+  await expect(page.getByRole("status").filter({ hasText: "too long" })).toHaveCount(0);
+  await page.getByRole("link", { name: "For the helper" }).click();
+  await page.waitForURL(/plan-sheet/);
+  await expect(page.getByText("Read this word.")).toBeVisible();
+  await expect(
+    page.getByText(/^Find the sound .* at the end. Change it to .* What is the word\?$/).first(),
+  ).toBeVisible();
+  await expect(page.getByLabel("Materials")).toContainText("Word cards");
+});
+
 test("families, sorts, ears only, plan and paper can be used without sight of colour or mouse: no serious fault", async ({
   page,
   server,

@@ -21,7 +21,11 @@ const api = {
   days: await import("../../src/pages/api/routines/[id]/days.ts"),
   plan: await import("../../src/pages/api/plans/[id]/index.ts"),
   activities: await import("../../src/pages/api/plans/activities.ts"),
+  draft: await import("../../src/pages/api/plans/[id]/draft.ts"),
+  edit: await import("../../src/pages/api/plans/[id]/edit.ts"),
 };
+const { planSheet } = await import("../../src/server/plan-page.ts");
+const { paceOf } = await import("../../src/server/pace.ts");
 const { printPage } = await import("../../src/server/print-page.ts");
 const { database } = await import("../../src/server/db/application-database.ts");
 
@@ -255,6 +259,81 @@ describe("the next lesson", () => {
     expect(JSON.stringify((await send(api.plan.GET, { id: groupId })).body)).toContain("Mats");
     await send(api.set.DELETE, { id: ref });
     expect((await send(api.plan.GET, { id: groupId })).body.activities).toHaveLength(1);
+  });
+});
+
+describe("a drafted lesson", () => {
+  const draft = (more: object = {}) =>
+    send(api.draft.POST, { id: groupId, body: { focus: ["th=θ"], contrasts: [], minutes: 20, seed: 3, ...more } });
+  type Drafted = {
+    id: string;
+    kind: string;
+    minutes: number;
+    ifTime: boolean;
+    ref?: string;
+    content?: { words: string[] };
+  };
+  const mainOf = (body: { activities: Drafted[] }) => body.activities.filter(({ ifTime, ref }) => !ifTime && !ref);
+
+  it("fits its minutes, keeps what the teacher put in, and comes the same for the same seed", async () => {
+    const set = (await save(family(["cat", "hat"]), { title: "Mine" })).body;
+    await send(api.activities.POST, { body: { groupId, kind: "set", ref: set.id } });
+    const { body } = await draft();
+    expect(mainOf(body).reduce((sum, one) => sum + one.minutes, 0)).toBeLessThanOrEqual(20);
+    expect(body.activities.at(-1)).toMatchObject({ title: "Mine", ref: set.id });
+    const words = (drafted: { activities: Drafted[] }) => drafted.activities.map(({ content }) => content);
+    expect(words((await draft()).body)).toEqual(words(body));
+    expect(words((await draft({ seed: 4 })).body)).not.toEqual(words(body));
+  });
+
+  it("words are changed one activity at a time, looked at again, and the minutes with them", async () => {
+    const { body } = await draft();
+    const chain = body.activities.find(({ kind }: Drafted) => kind === "read-chain") as Drafted;
+    const edit = (words: string[]) => send(api.edit.POST, { id: groupId, body: { id: chain.id, words } });
+    const changed = (await edit(["cat", "cap"])).body.activities.find(({ id }: Drafted) => id === chain.id);
+    expect(changed.content.words).toEqual(["cat", "cap"]);
+    expect(changed.minutes).toBeLessThan(chain.minutes);
+    const refused = await edit(["cat", "rain", "twat", "qqqq"]);
+    expect(refused.status).toBe(400);
+    expect(refused.body.error.message).toMatch(
+      /rain is not within reach yet; twat is kept out; qqqq is not in the word list/,
+    );
+    const heldBack = body.activities.find((one: { heldBack: boolean }) => one.heldBack) as Drafted;
+    const shown = await edit([heldBack.content?.words[0] ?? ""]);
+    expect(shown.body.error.message).toMatch(/is kept back for the end/);
+    expect((await send(api.edit.POST, { id: groupId, body: { id: NOBODY, words: ["cat"] } })).status).toBe(404);
+    const cards = body.activities.find(({ kind }: Drafted) => kind === "sound-cards") as Drafted;
+    expect((await send(api.edit.POST, { id: groupId, body: { id: cards.id, words: ["cat"] } })).status).toBe(400);
+  });
+
+  it("how an activity is done stays with it; a helper's sheet has prompts and tiles", async () => {
+    const { body } = await draft();
+    const activities = body.activities.map(({ id, minutes }: Drafted) => ({ id, minutes }));
+    activities[0].settings = {
+      support: "at-sight",
+      blending: "build-up",
+      turns: "your-turn",
+      correction: "write-it-underneath",
+      thinking: 3,
+    };
+    const kept = (await send(api.plan.PUT, { id: groupId, body: { minutes: 20, activities } })).body;
+    expect(kept.activities[0].settings).toEqual(activities[0].settings);
+    const sheet = await planSheet(await database(), groupId);
+    expect(sheet?.materials.tiles.length).toBeGreaterThan(2);
+    expect(sheet?.activities.find(({ activity }) => activity.kind === "read-chain")?.prompts.length).toBeGreaterThan(2);
+  });
+
+  it.each([
+    [{ minutes: 9 }, 400],
+    [{ minutes: 46 }, 400],
+    [{ focus: ["nothing"] }, 400],
+    [{ seed: -1 }, 400],
+  ])("%j is refused with %i", async (more, status) => {
+    expect((await draft(more)).status).toBe(status);
+  });
+
+  it("a group that was never taught has the default pace", async () => {
+    expect(await paceOf(await database(), groupId)).toBe(1);
   });
 });
 

@@ -49,7 +49,8 @@ export interface SaidLine {
   readonly answer?: string;
 }
 
-const at = (position: keyof typeof POSITION_NAME): string => `at the ${POSITION_NAME[position]}`;
+const at = (position: keyof typeof POSITION_NAME): string =>
+  `${position === "medial" ? "in" : "at"} the ${POSITION_NAME[position]}`;
 
 export function promptLine(prompt: Prompt): SaidLine {
   switch (prompt.code) {

@@ -5,12 +5,15 @@ import { useState } from "react";
 import { activityLine, hasOwnWords } from "../../components/words/activity-words.ts";
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
+import type { PracticeSettings } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/plans.ts";
 import { ActivityDetails } from "./ActivityDetails.tsx";
 import type { ActivityEdit } from "./use-plan.ts";
 
 interface Props {
   readonly activity: PlanActivity;
+  /** How most of the lesson is done: only what differs is said. */
+  readonly usual: PracticeSettings | undefined;
   readonly groupId: string;
   readonly onChange: (change: Partial<Pick<PlanActivity, "minutes" | "ifTime" | "settings">>) => void;
   readonly onEdit: (edit: ActivityEdit) => Promise<boolean>;
@@ -18,7 +21,7 @@ interface Props {
 }
 
 /** One activity: what it is, what it is done with, how long it takes; opened, how it is done. */
-export function ActivityRow({ activity, groupId, onChange, onEdit, onRemove }: Props) {
+export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onRemove }: Props) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: activity.id,
   });
@@ -26,6 +29,7 @@ export function ActivityRow({ activity, groupId, onChange, onEdit, onRemove }: P
   const [typed, setTyped] = useState<string>();
   const { content } = activity;
   const name = activity.title || ACTIVITY_NAME[activity.kind];
+  const isOwnWay = JSON.stringify(usual) !== JSON.stringify(activity.settings);
   const line = content && activityLine(content);
   return (
     <li
@@ -59,10 +63,14 @@ export function ActivityRow({ activity, groupId, onChange, onEdit, onRemove }: P
               {line && line.words.length > 0 && (
                 <span className="font-learner text-[17px]">{line.words.join("  ")}</span>
               )}
-              {line?.note && <span className="ml-2 text-[14px] text-quiet">{line.note}</span>}
+              {line?.note && (
+                <span className={`text-[14px] text-quiet ${line.words.length > 0 ? "ml-2" : ""}`}>{line.note}</span>
+              )}
             </>
           )}
-          {!open && <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>}
+          {!open && isOwnWay && (
+            <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>
+          )}
         </span>
         {activity.ref && activity.kind !== "chain" && (
           <a href={`/print/${activity.ref}`} className="button font-normal">

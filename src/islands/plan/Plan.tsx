@@ -3,6 +3,7 @@ import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-ki
 import { useState } from "react";
 import { Toaster, toast } from "sonner";
 import { ACTIVITY_NAME, minutesText } from "../../components/words/plan-words.ts";
+import { settingsText } from "../../components/words/prompt-words.ts";
 import { whatToDrop } from "../../core/light.ts";
 import type { PlanPage } from "../../server/plan-page.ts";
 import type { PlanActivity } from "../../server/plans.ts";
@@ -22,6 +23,8 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
   const spare = plan.activities.filter(({ ifTime }) => ifTime);
   const total = main.reduce((sum, { minutes }) => sum + minutes, 0);
   const toDrop = whatToDrop(plan.activities, plan.minutes).flatMap((id) => main.filter((one) => one.id === id));
+
+  const usual = plan.activities[0]?.settings;
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
@@ -44,6 +47,7 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
           <ActivityRow
             key={activity.id}
             activity={activity}
+            usual={usual}
             groupId={group.id}
             onChange={(changes) =>
               change({
@@ -94,6 +98,7 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
         onFocus={setFocus}
         onDraft={() => void draft({ focus, contrasts: [] })}
       />
+      {usual && <p className="mt-3 text-[14px] text-quiet">Done as: {settingsText(usual)}</p>}
       {plan.activities.length === 0 ? (
         <div className="mx-auto mt-16 max-w-md text-center">
           <p className="text-xl font-bold">Nothing in it yet.</p>
@@ -111,7 +116,7 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
         </div>
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-          <div className="mt-5">{list("Activities", main)}</div>
+          <div className="mt-3">{list("Activities", main)}</div>
           <p role="status" className={`mt-3 text-right text-lg ${total > plan.minutes ? "font-bold text-again" : ""}`}>
             {minutesText(total)} of {minutesText(plan.minutes)}
             {total > plan.minutes && `: ${minutesText(total - plan.minutes)} too long.`}
