@@ -25,8 +25,12 @@ export class RequestError extends Error {
   }
 }
 
-/** Calls an endpoint. @throws RequestError */
-export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+/**
+ * Calls an endpoint.
+ * @param outlive the request goes on though the page is left
+ * @throws RequestError
+ */
+export async function call<T>(method: string, path: string, body?: unknown, outlive = false): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -34,6 +38,7 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
       // Named even where there is no body: a request without a content type is taken for a form from elsewhere.
       headers: { "content-type": "application/json" },
       ...(body !== undefined && { body: JSON.stringify(body) }),
+      ...(outlive && { keepalive: true }),
     });
   } catch {
     throw new RequestError(undefined);

@@ -18,17 +18,18 @@ export function usePlan(groupId: string, stored: StoredPlan) {
   const [busy, setBusy] = useState(false);
   const sending = useRef<Promise<unknown>>(Promise.resolve());
 
-  /** Shown at once; sent in order, so that the last change is the one that stays. */
+  /** Shown at once, and sent at once, whole: leaving the page loses nothing, and the last change is the one that stays. */
   const change = (next: StoredPlan) => {
     const before = plan;
     setPlan(next);
     const activities = next.activities.map(({ id, minutes, ifTime, settings }) => ({ id, minutes, ifTime, settings }));
-    sending.current = sending.current
-      .then(() => call("PUT", `/api/plans/${groupId}`, { minutes: next.minutes, activities }))
-      .catch((error: Error) => {
+    const sent = call("PUT", `/api/plans/${groupId}`, { minutes: next.minutes, activities }, true).catch(
+      (error: Error) => {
         toast.error(error.message);
         setPlan(before);
-      });
+      },
+    );
+    sending.current = Promise.all([sending.current, sent]);
   };
 
   /** Waits for what was sent before, then takes the plan as the server has it. */
