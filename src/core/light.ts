@@ -95,6 +95,7 @@ export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/
 export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
 export type { Prompt } from "./practice/prompts.ts";
 export * from "./practice/settings.ts";
+export { stagesOf, type WordStage } from "./practice/stages.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {
   CLASSIFIER_VERSION,

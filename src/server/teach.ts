@@ -1,4 +1,11 @@
-import { describeChain, likelySounds, type Segmentation, type StepCheck } from "../core/index.ts";
+import {
+  describeChain,
+  likelySounds,
+  type PracticeSettings,
+  type Segmentation,
+  type StepCheck,
+  syllablesOf,
+} from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { type Group, getGroup } from "./groups.ts";
 import { type StoredResponse, sessionResponses } from "./responses.ts";
@@ -10,6 +17,8 @@ export interface TeachWord {
   readonly reading: Segmentation;
   /** The step that led here; none for the first word. */
   readonly step: StepCheck | undefined;
+  /** Unit indices of each part of a longer word: syllables, endings. */
+  readonly parts: readonly (readonly number[])[];
   /** For each unit, the sounds most likely said instead, likeliest first. */
   readonly likely: readonly (readonly string[])[];
 }
@@ -20,12 +29,15 @@ export interface TeachPage {
   readonly group: Group;
   readonly words: readonly TeachWord[];
   readonly responses: readonly StoredResponse[];
+  /** How this school works a word. */
+  readonly practice: PracticeSettings;
 }
 
 /** @throws AppError "not-found" */
 export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
   const session = await getSession(db, sessionId);
-  const report = describeChain(session.words, { ...session.aim, accent: (await getSchool(db)).accent });
+  const school = await getSchool(db);
+  const report = describeChain(session.words, { ...session.aim, accent: school.accent });
   const words = report.readings.flatMap((reading, k): TeachWord[] =>
     reading
       ? [
@@ -33,6 +45,7 @@ export async function teachPage(db: Queryable, sessionId: string): Promise<Teach
             word: reading.word,
             reading,
             step: report.steps[k - 1],
+            parts: syllablesOf(reading).map(({ units }) => units),
             likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
           },
         ]
@@ -43,5 +56,6 @@ export async function teachPage(db: Queryable, sessionId: string): Promise<Teach
     group: await getGroup(db, session.groupId),
     words,
     responses: await sessionResponses(db, sessionId),
+    practice: school.practice,
   };
 }

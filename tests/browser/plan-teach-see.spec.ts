@@ -150,3 +150,47 @@ test("touch alone: units, sounds and learners are large enough to press", async 
   await expect(page.locator("[data-place]")).toHaveAttribute("data-closed", "1");
   await context.close();
 });
+
+test("every way of blending shows its own moments, by keys; at sight a word is opened only for who is stuck", async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/bench?words=ship.shop`);
+  await alive(page);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+  const stage = page.locator("[data-place]");
+  /** What is shown, closed and run together, as the keys move on to the end of the word. */
+  const moments = async (way: string) => {
+    await page.getByLabel("Blending").selectOption(way);
+    const seen: string[] = [];
+    for (;;) {
+      const [shown, closed, blended] = await stage.evaluate((element) => [
+        element.getAttribute("data-shown"),
+        element.getAttribute("data-closed"),
+        element.getAttribute("data-blended"),
+      ]);
+      seen.push(`${shown} ${closed}${blended === "true" ? " together" : ""}`);
+      if (shown === "0-3" && blended === "true") return seen;
+      await page.keyboard.press(" ");
+    }
+  };
+  expect(await moments("sound-by-sound")).toEqual(["0-3 0", "0-3 1", "0-3 2", "0-3 3", "0-3 3 together"]);
+  expect(await moments("build-up")).toEqual(["0-1 1", "0-2 2 together", "0-3 3", "0-3 3 together"]);
+  expect(await moments("beginning-and-rime")).toEqual(["0-3 0", "0-3 1", "0-3 3", "0-3 3 together"]);
+  expect(await moments("body-and-ending")).toEqual(["0-3 0", "0-3 2", "0-3 3", "0-3 3 together"]);
+  expect(await moments("voice-kept-going")).toHaveLength(5);
+  expect(await moments("letter-groups-first")).toHaveLength(6);
+  await page.getByLabel("Help").selectOption("tap-silently");
+  await page.keyboard.press(" ");
+  await expect(stage).toHaveAttribute("data-closed", "3");
+  await page.getByLabel("Help").selectOption("at-sight");
+  await expect(stage).toHaveAttribute("data-blended", "true");
+  await page.keyboard.press("ArrowDown");
+  await expect(stage).toHaveAttribute("data-closed", "0");
+  await page.keyboard.press("b");
+  await page.keyboard.press(" ");
+  await expect(stage).toHaveAttribute("data-place", "1");
+  await expect(stage).toHaveAttribute("data-blended", "true");
+});

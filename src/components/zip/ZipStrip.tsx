@@ -16,6 +16,12 @@ interface Props {
   readonly change?: ZipChange | undefined;
   /** How many teeth are closed from the left; undefined: all, without a slider. */
   readonly closed?: number | undefined;
+  /** Only these units are shown, from the first up to before the second; the others keep their room. */
+  readonly shown?: readonly [number, number] | undefined;
+  /** What is closed hangs together: a band runs under it. */
+  readonly flowing?: boolean;
+  /** Graphemes of several letters are pointed out by a bracket. */
+  readonly groups?: boolean;
   readonly faint?: boolean;
   readonly onPressUnit?: ((unit: number) => void) | undefined;
   readonly pressed?: number | undefined;
@@ -29,6 +35,9 @@ export function ZipStrip({
   size,
   change,
   closed,
+  shown,
+  flowing,
+  groups,
   faint,
   onPressUnit,
   pressed,
@@ -74,7 +83,18 @@ export function ZipStrip({
           />
         );
       })}
+      {flowing && shutUntil > from && (
+        <rect
+          x={px((cells[0]?.x ?? 0) + 0.1)}
+          y={top}
+          width={Math.max(0, shutUntil - px((cells[0]?.x ?? 0) + 0.1))}
+          height={depth * 0.6}
+          fill={ink}
+        />
+      )}
       {cells.map((cell) => {
+        if (shown && (cell.unit < shown[0] || cell.unit >= shown[1])) return null;
+        const isGroup = groups && (cell.letters.length > 1 || cell.tail !== undefined);
         const changed = isChanged(cell.unit);
         const centre = px(cell.x + cell.width / 2);
         const half = px(cell.width / 2 - (cell.width > 1.2 ? 0.22 : 0.1));
@@ -105,6 +125,14 @@ export function ZipStrip({
               />
             )}
             {changed && change?.kind === "add" && <GapMark x={centre} y={bottom} size={depth * 0.45} />}
+            {isGroup && (
+              <path
+                d={`M${centre - half} ${size * 1.08} v${depth * 0.2} h${half * 2} v${-depth * 0.2}`}
+                fill="none"
+                stroke={ink}
+                strokeWidth={thin * 1.4}
+              />
+            )}
             <Letters text={cell.letters} x={centre} size={size} color={color} bold={changed} />
             {tail !== undefined && <Letters text="e" x={tail} size={size} color={color} bold={changed} />}
             {onPressUnit && (

@@ -1,6 +1,16 @@
 import { useRef, useState } from "react";
 import { Toaster, toast } from "sonner";
-import type { Accent, Merger, SchoolSettings } from "../../core/light.ts";
+import { Choice } from "../../components/Choice.tsx";
+import { BLENDING_NAME, CORRECTION_NAME, SUPPORT_NAME, TURNS_NAME } from "../../components/words/prompt-words.ts";
+import {
+  type Accent,
+  BLENDING_WAYS,
+  CORRECTIONS,
+  type Merger,
+  type SchoolSettings,
+  SUPPORTS,
+  TURN_PATTERNS,
+} from "../../core/light.ts";
 import { call } from "../client.ts";
 
 const ACCENT_NAME: Readonly<Record<Accent, string>> = {
@@ -90,6 +100,39 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
           on={school.taps.vowelNasalTogether}
           onChange={(vowelNasalTogether) => save({ ...school, taps: { ...school.taps, vowelNasalTogether } })}
         />
+      </fieldset>
+      <fieldset className="mt-4">
+        <legend className="label mb-1">How words are worked, unless a lesson says otherwise</legend>
+        <div className="grid grid-cols-2 gap-2">
+          <Choice
+            name="Help"
+            value={school.practice.support}
+            choices={SUPPORTS}
+            names={SUPPORT_NAME}
+            onChange={(support) => save({ ...school, practice: { ...school.practice, support } })}
+          />
+          <Choice
+            name="Blending"
+            value={school.practice.blending}
+            choices={BLENDING_WAYS}
+            names={BLENDING_NAME}
+            onChange={(blending) => save({ ...school, practice: { ...school.practice, blending } })}
+          />
+          <Choice
+            name="Turns"
+            value={school.practice.turns}
+            choices={TURN_PATTERNS}
+            names={TURNS_NAME}
+            onChange={(turns) => save({ ...school, practice: { ...school.practice, turns } })}
+          />
+          <Choice
+            name="After a wrong answer"
+            value={school.practice.correction}
+            choices={CORRECTIONS}
+            names={CORRECTION_NAME}
+            onChange={(correction) => save({ ...school, practice: { ...school.practice, correction } })}
+          />
+        </div>
       </fieldset>
       <fieldset className="mt-4">
         <legend className="label mb-1">Words kept out</legend>

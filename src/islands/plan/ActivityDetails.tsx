@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Choice } from "../../components/Choice.tsx";
 import { BLENDING_NAME, CORRECTION_NAME, SUPPORT_NAME, TURNS_NAME } from "../../components/words/prompt-words.ts";
 import {
   BLENDING_WAYS,
@@ -137,30 +138,5 @@ function EditWords({ activity, onEdit }: Pick<Props, "activity" | "onEdit">) {
         Keep
       </button>
     </form>
-  );
-}
-
-function Choice<Id extends string>(props: {
-  name: string;
-  value: Id;
-  choices: readonly Id[];
-  names: Readonly<Record<Id, string>>;
-  onChange: (id: Id) => void;
-}) {
-  return (
-    <label className="min-w-0">
-      <span className="label mb-1">{props.name}</span>
-      <select
-        className="field truncate"
-        value={props.value}
-        onChange={(event) => props.onChange(event.target.value as Id)}
-      >
-        {props.choices.map((id) => (
-          <option key={id} value={id}>
-            {props.names[id]}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

@@ -2,8 +2,8 @@ import { useLayoutEffect, useRef, useState } from "react";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { BIG, layoutZip, zipHeight } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
+import { partLetters, type WordStage } from "../../core/light.ts";
 import type { TeachWord } from "../../server/teach.ts";
-import type { WordStage } from "./word-stage.ts";
 
 interface Props {
   readonly word: TeachWord;
@@ -43,6 +43,8 @@ function useWordSize(word: TeachWord): [React.RefObject<HTMLDivElement | null>, 
 /** The word as large as fits over its zip; pressing beside the letters taps, pressing a letter marks it. */
 export function BigWord({ word, before, stage, showChange, pressed, onTap, onPressUnit }: Props) {
   const [room, size] = useWordSize(word);
+  const isWhole = stage.from === 0 && stage.to === word.reading.units.length;
+  const shownUnits = word.reading.units.map((_, k) => k).slice(stage.from, stage.to);
   const change = showChange ? changeOfStep(word.step) : undefined;
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (Teach.tsx)
@@ -61,7 +63,7 @@ export function BigWord({ word, before, stage, showChange, pressed, onTap, onPre
         {stage.blended ? (
           <div>
             <p className="font-learner" style={{ fontSize: size * 1.12, lineHeight: 1.42 }}>
-              {word.word}
+              {isWhole ? word.word : partLetters(word.reading, shownUnits)}
             </p>
             <ShutZip />
           </div>
@@ -72,6 +74,9 @@ export function BigWord({ word, before, stage, showChange, pressed, onTap, onPre
             size={size}
             change={change}
             closed={stage.closed}
+            shown={isWhole ? undefined : [stage.from, stage.to]}
+            flowing={stage.flowing}
+            groups={stage.groups}
             onPressUnit={onPressUnit}
             pressed={pressed}
           />

@@ -1,5 +1,5 @@
-import { useCallback, useEffect, useRef, useState } from "react";
-import type { Outcome, RawAnswer } from "../../core/light.ts";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { type Outcome, type RawAnswer, stagesOf, type WordStage } from "../../core/light.ts";
 import type { TeachPage } from "../../server/teach.ts";
 import { call } from "../client.ts";
 import { BigWord } from "./BigWord.tsx";
@@ -7,7 +7,7 @@ import { LearnerEdge } from "./LearnerEdge.tsx";
 import { markKey, OUTCOME_NAME } from "./marks.ts";
 import { SaidInstead } from "./SaidInstead.tsx";
 import { useMarks } from "./use-marks.ts";
-import { OPEN, tapBack, tapOn, type WordStage } from "./word-stage.ts";
+import { WayChoice } from "./WayChoice.tsx";
 
 const MARK_KEYS: readonly { readonly outcome: Outcome; readonly key: string; readonly shown: string }[] = [
   { outcome: "right", key: "enter", shown: "Enter" },
@@ -17,23 +17,35 @@ const MARK_KEYS: readonly { readonly outcome: Outcome; readonly key: string; rea
   { outcome: "wrong", key: "w", shown: "W, or press a letter" },
 ];
 
-export default function Teach({ session, group, words, responses }: TeachPage) {
+export default function Teach({ session, group, words, responses, practice }: TeachPage) {
   const learners = group.learners;
   const [wordIndex, setWordIndex] = useState(Math.min(session.place.wordIndex, words.length - 1));
   const [turn, setTurn] = useState(session.place.learnerId ?? learners[0]?.id);
-  const [stage, setStage] = useState<WordStage>(OPEN);
+  const [at, setAt] = useState(0);
+  const [stuck, setStuck] = useState(false);
+  const [way, setWay] = useState({ support: practice.support, blending: practice.blending });
   const [showChange, setShowChange] = useState(true);
   const [pressed, setPressed] = useState<number>();
   const [leaving, setLeaving] = useState(false);
   const { marks, waiting, refused, canUndo, mark, undo } = useMarks(session.id, responses);
   const word = words[wordIndex];
+  const { support, blending } = way;
+  // Who is stuck at sight taps the word after all.
+  const help = stuck && support === "at-sight" ? "tap-aloud" : support;
+  const stages = useMemo(
+    () => (word ? stagesOf(word.reading, { support: help, blending }, word.parts) : []),
+    [word, help, blending],
+  );
+  const last = Math.max(0, stages.length - 1);
+  const stage = stages[Math.min(at, last)] as WordStage;
   const learner = learners.find(({ id }) => id === turn);
 
   const goTo = useCallback(
     (index: number) => {
       if (index < 0 || index >= words.length) return;
       setWordIndex(index);
-      setStage(OPEN);
+      setAt(0);
+      setStuck(false);
       setPressed(undefined);
     },
     [words.length],
@@ -53,9 +65,15 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
 
   const tap = () => {
     if (!word) return;
-    const next = tapOn(stage, word.reading.units.length);
-    if (next) setStage(next);
+    if (at < last) setAt(at + 1);
     else goTo(wordIndex + 1);
+  };
+  /** One moment back; at sight, the word is opened to be tapped. */
+  const tapBack = () => {
+    if (support === "at-sight" && !stuck) {
+      setStuck(true);
+      setAt(0);
+    } else setAt(Math.max(0, Math.min(at, last) - 1));
   };
 
   const markTurn = (answer: RawAnswer, passTurn: boolean) => {
@@ -90,7 +108,7 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
   };
 
   const onKey = (event: KeyboardEvent) => {
-    if (event.altKey || event.defaultPrevented) return;
+    if (event.altKey || event.defaultPrevented || event.target instanceof HTMLSelectElement) return;
     // While a word's card is open the keys are the card's.
     if (document.querySelector('[role="dialog"]')) return;
     const onButton = event.target instanceof Element && event.target.closest("button, [role=button], a") !== null;
@@ -110,9 +128,9 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
           : key === "arrowleft"
             ? () => goTo(wordIndex - 1)
             : key === "arrowup" || key === "b"
-              ? () => word && setStage({ closed: word.reading.units.length, blended: true })
+              ? () => setAt(last)
               : key === "arrowdown"
-                ? () => setStage(tapBack(stage) ?? OPEN)
+                ? tapBack
                 : key === "c"
                   ? () => setShowChange((shown) => !shown)
                   : key === "u"
@@ -146,11 +164,20 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
       data-place={wordIndex}
       data-closed={stage.closed}
       data-blended={stage.blended}
+      data-shown={`${stage.from}-${stage.to}`}
     >
       <header className="flex h-12 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
         <span>
           {group.name} · word {wordIndex + 1} of {words.length}
         </span>
+        <WayChoice
+          way={way}
+          onWay={(next) => {
+            setWay(next);
+            setAt(0);
+            setStuck(false);
+          }}
+        />
         <span role="status" className={refused ? "font-semibold text-again" : ""}>
           {refused
             ? `A mark was refused: ${refused}`
@@ -179,7 +206,7 @@ export default function Teach({ session, group, words, responses }: TeachPage) {
         <StageButton
           name={stage.blended ? "Open" : "Blend"}
           keys={stage.blended ? "↓" : "B"}
-          onPress={() => setStage(stage.blended ? OPEN : { closed: word.reading.units.length, blended: true })}
+          onPress={() => (stage.blended ? (support === "at-sight" ? tapBack() : setAt(0)) : setAt(last))}
         />
         <StageButton
           name={showChange ? "Hide change" : "Show change"}

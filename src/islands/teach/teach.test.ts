@@ -1,32 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { StoredResponse } from "../../server/responses.ts";
 import { markKey, marksFrom, responseOf } from "./marks.ts";
-import { OPEN, tapBack, tapOn, type WordStage } from "./word-stage.ts";
-
-describe("tapping through a word", () => {
-  it("closes one tooth a sound, then blends, then is done", () => {
-    const seen: WordStage[] = [];
-    for (let stage: WordStage | undefined = OPEN; stage; stage = tapOn(stage, 3)) seen.push(stage);
-    expect(seen).toEqual([
-      { closed: 0, blended: false },
-      { closed: 1, blended: false },
-      { closed: 2, blended: false },
-      { closed: 3, blended: false },
-      { closed: 3, blended: true },
-    ]);
-  });
-
-  it("goes back the same way, and stops at the beginning", () => {
-    let stage: WordStage = { closed: 3, blended: true };
-    const seen = [stage];
-    for (let back = tapBack(stage); back; back = tapBack(stage)) {
-      stage = back;
-      seen.push(stage);
-    }
-    expect(seen).toHaveLength(5);
-    expect(stage).toEqual(OPEN);
-  });
-});
 
 describe("marks", () => {
   const mark = {
