@@ -194,3 +194,36 @@ test("every way of blending shows its own moments, by keys; at sight a word is o
   await expect(stage).toHaveAttribute("data-place", "1");
   await expect(stage).toHaveAttribute("data-blended", "true");
 });
+
+test("the learners' view follows in a second page, without names or controls, and survives a reload", async ({
+  page,
+  context,
+  server,
+}) => {
+  await page.goto(`${server.address}/bench?words=mash.mesh.met`);
+  await alive(page);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+  const opened = context.waitForEvent("page");
+  await page.getByRole("button", { name: "Learners' view" }).click();
+  const view = await opened;
+  await alive(view);
+  const shown = view.locator("main[data-view]");
+  await expect(shown).toHaveAttribute("data-view", "0");
+  await page.bringToFront();
+  await page.keyboard.press(" ");
+  await expect(shown).toHaveAttribute("data-closed", "1");
+  await page.keyboard.press("ArrowRight");
+  await expect(shown).toHaveAttribute("data-view", "1");
+  await expect(view.locator("[data-current-word]")).toHaveAttribute("data-word", "mesh");
+  await expect(view.getByRole("button")).toHaveCount(0);
+  expect(await view.content()).not.toContain("Sandpiper");
+  await page.keyboard.press(" ");
+  await page.keyboard.press(" ");
+  await view.reload();
+  await alive(view);
+  await expect(shown).toHaveAttribute("data-view", "1");
+  await expect(shown).toHaveAttribute("data-closed", "2");
+  await view.close();
+});

@@ -12,7 +12,8 @@ interface Props {
   readonly showChange: boolean;
   readonly pressed: number | undefined;
   readonly onTap: () => void;
-  readonly onPressUnit: (unit: number) => void;
+  /** Absent where there is nothing to press. */
+  readonly onPressUnit?: (unit: number) => void;
 }
 
 /** Pixels kept above the word for the word before it, and letters no larger than this. */

@@ -4,6 +4,7 @@ import type { TeachPage } from "../../server/teach.ts";
 import { call } from "../client.ts";
 import { BigWord } from "./BigWord.tsx";
 import { LearnerEdge } from "./LearnerEdge.tsx";
+import { ViewSender } from "./learners-view.ts";
 import { markKey, OUTCOME_NAME } from "./marks.ts";
 import { SaidInstead } from "./SaidInstead.tsx";
 import { useMarks } from "./use-marks.ts";
@@ -50,6 +51,17 @@ export default function Teach({ session, group, words, responses, practice }: Te
     },
     [words.length],
   );
+
+  // The learners' window follows what is on this one.
+  const [sender, setSender] = useState<ViewSender>();
+  useEffect(() => {
+    const made = new ViewSender(session.id);
+    setSender(made);
+    return () => made.close();
+  }, [session.id]);
+  useEffect(() => {
+    if (stage) sender?.show({ wordIndex, stage, showChange });
+  }, [sender, wordIndex, stage, showChange]);
 
   // The place is kept as it moves; a place that could not be stored is stored with the next move.
   const firstPlace = useRef(true);
@@ -185,9 +197,21 @@ export default function Teach({ session, group, words, responses, practice }: Te
               ? `${waiting} ${waiting === 1 ? "mark" : "marks"} being stored…`
               : ""}
         </span>
-        <button type="button" className="button min-h-9 py-0" disabled={leaving} onClick={finish}>
-          Finish
-        </button>
+        <span className="flex gap-2">
+          <button
+            type="button"
+            className="button min-h-9 py-0 font-normal"
+            title="A second window for the projector: the word alone"
+            onClick={() =>
+              window.open(`/teach/${session.id}/view`, `view ${session.id}`, "popup,width=1024,height=640")
+            }
+          >
+            Learners' view
+          </button>
+          <button type="button" className="button min-h-9 py-0" disabled={leaving} onClick={finish}>
+            Finish
+          </button>
+        </span>
       </header>
 
       <BigWord
