@@ -6,6 +6,7 @@ import type { Queryable } from "./db/database.ts";
 import { type Aim, type Place, sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { idField } from "./fields.ts";
+import { getPlan } from "./plans.ts";
 
 /** A chain being taught, or taught, to a group. */
 export interface Session {
@@ -20,7 +21,11 @@ export interface Session {
   readonly endedAt: string | null;
 }
 
-export const newSessionInput = z.object({ chainId: idField });
+/** What is taught: a saved chain, or an activity of the group's next lesson. */
+export const newSessionInput = z.union([
+  z.object({ chainId: idField }),
+  z.object({ groupId: idField, activityId: idField }),
+]);
 
 export const sessionChangeInput = z
   .object({
@@ -70,6 +75,38 @@ export async function startSession(db: Queryable, chainId: string, now: Date): P
     title: chain.title,
     words: chain.words,
     aim: chain.aim,
+    place: { wordIndex: 0, learnerId: null },
+    startedAt: now,
+  });
+  return getSession(db, id);
+}
+
+/**
+ * Starts teaching the words of a drafted activity, those kept back under a name of their own, so that their results
+ * stand apart in the records.
+ *
+ * @throws AppError "not-found", "invalid" when the activity is not one of words read one by one
+ */
+export async function startActivity(
+  db: Queryable,
+  { groupId, activityId }: { readonly groupId: string; readonly activityId: string },
+  now: Date,
+): Promise<Session> {
+  const { activities } = await getPlan(db, groupId);
+  const activity = activities.find(({ id }) => id === activityId);
+  if (!activity) throw notFound("activity of this plan");
+  const words = activity.content && "words" in activity.content ? activity.content.words : [];
+  if (words.length === 0)
+    throw new AppError("invalid", "This activity has no words to be read one by one.", [
+      { field: "activityId", message: "choose a chain, a list or a family" },
+    ]);
+  const id = randomUUID();
+  await db.insert(sessions).values({
+    id,
+    groupId,
+    title: activity.heldBack ? `Kept back: ${words.join(", ")}` : `${words[0]} to ${words.at(-1)}`,
+    words,
+    aim: { focus: [], contrasts: [] },
     place: { wordIndex: 0, learnerId: null },
     startedAt: now,
   });

@@ -1,9 +1,11 @@
 import {
+  BLENDING_WAYS,
   describeChain,
   likelySounds,
   type PracticeSettings,
   type Segmentation,
   type StepCheck,
+  SUPPORTS,
   syllablesOf,
 } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
@@ -33,8 +35,19 @@ export interface TeachPage {
   readonly practice: PracticeSettings;
 }
 
+/** How words are worked, as an address says it; what it does not say, or says wrongly, is the school's. */
+export function wayOf(search: URLSearchParams): Partial<PracticeSettings> {
+  const support = SUPPORTS.find((id) => id === search.get("support"));
+  const blending = BLENDING_WAYS.find((id) => id === search.get("blending"));
+  return { ...(support && { support }), ...(blending && { blending }) };
+}
+
 /** @throws AppError "not-found" */
-export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
+export async function teachPage(
+  db: Queryable,
+  sessionId: string,
+  way: Partial<PracticeSettings> = {},
+): Promise<TeachPage> {
   const session = await getSession(db, sessionId);
   const school = await getSchool(db);
   const report = describeChain(session.words, { ...session.aim, accent: school.accent });
@@ -56,6 +69,6 @@ export async function teachPage(db: Queryable, sessionId: string): Promise<Teach
     group: await getGroup(db, session.groupId),
     words,
     responses: await sessionResponses(db, sessionId),
-    practice: school.practice,
+    practice: { ...school.practice, ...way },
   };
 }

@@ -217,6 +217,14 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await page.reload();
   await alive(page);
   await expect(chain).toContainText("at sight · 3 seconds to think");
+  // Taught from the plan, as the activity says: at sight, the word stands whole.
+  await chain.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+  await expect(page.locator("[data-current-word]")).toHaveAttribute("data-word", "cat");
+  await expect(page.locator("[data-place]")).toHaveAttribute("data-blended", "true");
+  await page.goto(`${server.address}/plan`);
+  await alive(page);
   // Less time: what to take out is one press.
   await page.getByLabel("Time there is").selectOption("10");
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();

@@ -21,6 +21,7 @@ const api = {
   days: await import("../../src/pages/api/routines/[id]/days.ts"),
   plan: await import("../../src/pages/api/plans/[id]/index.ts"),
   activities: await import("../../src/pages/api/plans/activities.ts"),
+  sessions: await import("../../src/pages/api/sessions/index.ts"),
   draft: await import("../../src/pages/api/plans/[id]/draft.ts"),
   edit: await import("../../src/pages/api/plans/[id]/edit.ts"),
 };
@@ -321,6 +322,18 @@ describe("a drafted lesson", () => {
     const sheet = await planSheet(await database(), groupId);
     expect(sheet?.materials.tiles.length).toBeGreaterThan(2);
     expect(sheet?.activities.find(({ activity }) => activity.kind === "read-chain")?.prompts.length).toBeGreaterThan(2);
+  });
+
+  it("an activity is taught from the plan; words kept back stand apart by name; cards are not read one by one", async () => {
+    const { body } = await draft();
+    const of = (fits: (one: { kind: string; heldBack: boolean }) => boolean) => body.activities.find(fits);
+    const start = (activityId: string) => send(api.sessions.POST, { body: { groupId, activityId } });
+    const chain = of(({ kind }) => kind === "read-chain");
+    expect((await start(chain.id)).body).toMatchObject({ words: chain.content.words, chainId: null });
+    const kept = of(({ heldBack }) => heldBack);
+    expect((await start(kept.id)).body.title).toBe(`Kept back: ${kept.content.words.join(", ")}`);
+    expect((await start(of(({ kind }) => kind === "sound-cards").id)).status).toBe(400);
+    expect((await start(NOBODY)).status).toBe(404);
   });
 
   it.each([

@@ -17,11 +17,12 @@ interface Props {
   readonly groupId: string;
   readonly onChange: (change: Partial<Pick<PlanActivity, "minutes" | "ifTime" | "settings">>) => void;
   readonly onEdit: (edit: ActivityEdit) => Promise<boolean>;
+  readonly onTeach: () => void;
   readonly onRemove: () => void;
 }
 
 /** One activity: what it is, what it is done with, how long it takes; opened, how it is done. */
-export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onRemove }: Props) {
+export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onTeach, onRemove }: Props) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: activity.id,
   });
@@ -72,6 +73,11 @@ export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onRemo
             <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>
           )}
         </span>
+        {content && hasOwnWords(content) && content.kind !== "dictation" && (
+          <button type="button" className="button font-normal" onClick={onTeach}>
+            Teach
+          </button>
+        )}
         {activity.ref && activity.kind !== "chain" && (
           <a href={`/print/${activity.ref}`} className="button font-normal">
             Print

@@ -7,6 +7,8 @@ import { settingsText } from "../../components/words/prompt-words.ts";
 import { whatToDrop } from "../../core/light.ts";
 import type { PlanPage } from "../../server/plan-page.ts";
 import type { PlanActivity } from "../../server/plans.ts";
+import type { Session } from "../../server/sessions.ts";
+import { call } from "../client.ts";
 import { useListSensors } from "../use-list-sensors.ts";
 import { ActivityRow } from "./ActivityRow.tsx";
 import { DraftBar } from "./DraftBar.tsx";
@@ -40,6 +42,15 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
       toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: () => void putBack(activity) } });
     else toast(`Out of the plan: ${name}. Draft anew to have it back.`);
   };
+  /** Opened in Teach, worked as the activity says. */
+  const teach = async ({ id, settings }: PlanActivity) => {
+    try {
+      const session = await call<Session>("POST", "/api/sessions", { groupId: group.id, activityId: id });
+      location.assign(`/teach/${session.id}?support=${settings.support}&blending=${settings.blending}`);
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
   const list = (name: string, activities: readonly PlanActivity[]) => (
     <SortableContext items={activities.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
       <ol aria-label={name} className="rounded-xl border border-rule bg-sheet">
@@ -56,6 +67,7 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
               })
             }
             onEdit={edit}
+            onTeach={() => void teach(activity)}
             onRemove={() => remove(activity)}
           />
         ))}
