@@ -76,6 +76,9 @@ try {
   await shoot("ears");
   await page.goto(`${server.address}/plan`);
   await page.getByRole("list", { name: "Activities" }).waitFor();
+  await page.getByLabel("Time there is").selectOption("30");
+  await page.getByRole("button", { name: "Draft the lesson" }).click();
+  await page.locator("[data-kind=read-chain]").waitFor();
   await shoot("plan");
   await page.getByRole("link", { name: "Print" }).first().click();
   await page.waitForURL(/print/);

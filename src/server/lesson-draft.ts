@@ -54,13 +54,17 @@ export async function draftPlan(db: Queryable, groupId: string, input: z.infer<t
   const group = await getGroup(db, groupId);
   const scope = await groupScope(db, group);
   const { never, allowNotEverySchool, practice } = scope.school;
+  const old = await getPlan(db, groupId);
+  const kept = old.activities.filter(({ ref }) => ref !== undefined);
+  const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
   const lesson = draftLesson({
     taught: taughtOf(scope),
     taughtGpcs: taughtGpcs(scope),
     focus: input.focus,
     contrasts: input.contrasts,
     slips: await slipsOf(db, group),
-    minutes: input.minutes,
+    // What the teacher put in takes its part of the time.
+    minutes: Math.max(SHORTEST_LESSON, input.minutes - taken),
     settings: practice,
     pace: await paceOf(db, groupId),
     recent: await recentWords(db, groupId),
@@ -78,8 +82,6 @@ export async function draftPlan(db: Queryable, groupId: string, input: z.infer<t
             : `must be from ${lesson.reason.least} to ${lesson.reason.most}`,
       },
     ]);
-  const old = await getPlan(db, groupId);
-  const kept = old.activities.filter(({ ref }) => ref !== undefined);
   const drafted = lesson.activities.map((activity): PlanActivity => toPlanActivity(activity));
   await keepPlan(db, { groupId, minutes: input.minutes, activities: [...drafted, ...kept] });
   return getPlan(db, groupId);

@@ -103,7 +103,7 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
       </fieldset>
       <fieldset className="mt-4">
         <legend className="label mb-1">How words are worked, unless a lesson says otherwise</legend>
-        <div className="grid grid-cols-2 gap-2">
+        <div className="grid gap-2">
           <Choice
             name="Help"
             value={school.practice.support}
