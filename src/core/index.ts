@@ -41,6 +41,7 @@ export { isTrue } from "./oral/verify.ts";
 export { checkLesson } from "./practice/check-lesson.ts";
 export { draftLesson } from "./practice/draft-lesson.ts";
 export { promptsOf } from "./practice/prompts.ts";
+export { runItems } from "./practice/run.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";
 export { unlistedWord, wordCard } from "./scope/word-card.ts";

@@ -29,6 +29,7 @@ export { SCORE_PARTS, type ScoreParts } from "./chains/scoring.ts";
 export { type ChainShape, DEFAULT_SHAPE, requestOf } from "./chains/shape.ts";
 export type { SpellingFault } from "./chains/spelling-fault.ts";
 export {
+  checkReadings,
   type NotSingle,
   positionOf,
   type SingleStep,
@@ -88,14 +89,27 @@ export {
   wordsOfContent,
   wordsOfOralItem,
 } from "./practice/activity.ts";
+export {
+  type CardAnswer,
+  type CardPack,
+  cardPack,
+  DEFAULT_MASTERY,
+  DEFAULT_PACK_SIZE,
+  type MasteryRule,
+} from "./practice/card-pack.ts";
+export { cardReading, isCard } from "./practice/cards.ts";
 export type { LessonFault } from "./practice/check-lesson.ts";
+export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { whatToDrop } from "./practice/fit.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
 export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
 export type { Prompt } from "./practice/prompts.ts";
+export type { RunItem } from "./practice/run.ts";
 export * from "./practice/settings.ts";
-export { stagesOf, type WordStage } from "./practice/stages.ts";
+export { stagesOf, type WordStage, walkStages } from "./practice/stages.ts";
+export { buildTray, DEFAULT_FOILS, type Tile, type TrayRequest, tilesOf } from "./practice/tray.ts";
+export { type TurnTaker, turnOrder } from "./practice/whose-turn.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {
   CLASSIFIER_VERSION,
@@ -104,8 +118,16 @@ export {
   type UnitResult,
   type UnitVerdict,
 } from "./responses/classify.ts";
+export { classifyBuilt, isBuiltRight, outcomeOfBuilding } from "./responses/classify-built.ts";
 export { likelySounds } from "./responses/likely-sounds.ts";
-export { OUTCOMES, type Outcome, type RawAnswer, type ResponseMode, type Substitution } from "./responses/response.ts";
+export {
+  OUTCOMES,
+  type Outcome,
+  type RawAnswer,
+  RESPONSE_MODES,
+  type ResponseMode,
+  type Substitution,
+} from "./responses/response.ts";
 export {
   type CorrespondenceFault,
   readCorrespondence,
@@ -169,6 +191,7 @@ export { soundClass, soundClassOf } from "./sounds/sound-class.ts";
 export { keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";
+export { gappedWord } from "./spelling/gapped.ts";
 export { GPCS, type Gpc, gpcById, gpcId } from "./spelling/gpc.ts";
 export { type Marks, marksOf } from "./spelling/marks.ts";
 export { readingIn, saidPhonemes, soundsOf } from "./spelling/said.ts";

@@ -3,6 +3,7 @@ import {
   BLENDING_WAYS,
   CHAIN_MODES,
   CORRECTIONS,
+  FADINGS,
   gpcById,
   LONGEST_THINKING,
   MOVES,
@@ -83,6 +84,21 @@ export const answerField = z
         }),
       )
       .max(30),
+    /** Only of a word that was built: the graphemes of each attempt. */
+    built: z
+      .array(
+        z
+          .array(
+            z
+              .string()
+              .regex(/^[a-z]+(-e)?$/, "a tile is written with letters")
+              .max(8),
+          )
+          .max(20),
+      )
+      .min(1, "an attempt at least")
+      .max(30, "at most 30 attempts")
+      .optional(),
   })
   .refine(
     ({ outcome, substitutions }) => outcome === "wrong" || substitutions.length === 0,
@@ -100,6 +116,7 @@ export const practiceField = z.object({
     .int("a whole number of seconds")
     .min(0, "at least 0 seconds")
     .max(LONGEST_THINKING, `at most ${LONGEST_THINKING} seconds`),
+  fading: z.enum(FADINGS, `must be one of ${FADINGS.join(", ")}`).default("shorter"),
 });
 
 /** An id from a path. @throws AppError "not-found": an id that cannot be one names nothing */

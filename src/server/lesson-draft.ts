@@ -156,7 +156,7 @@ function changed(content: ActivityContent, input: z.infer<typeof editActivityInp
   }
 }
 
-function faultText(fault: LessonFault): string {
+export function faultText(fault: LessonFault): string {
   switch (fault.code) {
     case "empty":
       return "nothing is left in it";

@@ -1,7 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
 import { z } from "zod";
-import { type ActivityContent, minutesFor, type PacedKind, type PracticeSettings } from "../core/light.ts";
+import {
+  type ActivityContent,
+  DEFAULT_PRACTICE,
+  minutesFor,
+  type PacedKind,
+  type PracticeSettings,
+} from "../core/light.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { chains, plans, wordSets } from "./db/schema.ts";
@@ -76,9 +82,11 @@ export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
     groupId,
     minutes: row.minutes,
     activities: row.activities.flatMap((activity) => {
-      if (activity.ref === undefined) return [activity];
+      // An activity that is older than a choice has the default for it.
+      const now = { ...activity, settings: { ...DEFAULT_PRACTICE, ...activity.settings } };
+      if (activity.ref === undefined) return [now];
       const title = titles.get(activity.ref);
-      return title === undefined ? [] : [{ ...activity, title }];
+      return title === undefined ? [] : [{ ...now, title }];
     }),
   };
 }

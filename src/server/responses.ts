@@ -2,11 +2,13 @@ import { and, asc, eq, inArray, isNull, type SQL } from "drizzle-orm";
 import { alias } from "drizzle-orm/pg-core";
 import { z } from "zod";
 import {
-  type AccentSettings,
   CLASSIFIER_VERSION,
+  cardReading,
+  classifyBuilt,
   classifyMarked,
-  describeChain,
   type RawAnswer,
+  RESPONSE_MODES,
+  type ResponseMode,
   type ResponseVerdict,
   readReading,
   type Segmentation,
@@ -16,6 +18,7 @@ import type { Queryable } from "./db/database.ts";
 import { learners, memberships, responses, sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { answerField, idField } from "./fields.ts";
+import { targetAt } from "./lesson-run.ts";
 import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
 
@@ -26,6 +29,7 @@ export interface StoredResponse {
   readonly learnerId: string;
   readonly wordIndex: number;
   readonly word: string;
+  readonly mode: ResponseMode;
   readonly answer: RawAnswer;
   readonly verdict: ResponseVerdict;
   readonly supersedes: string | null;
@@ -39,7 +43,7 @@ export const newResponseInput = z.object({
   sessionId: idField,
   learnerId: idField,
   wordIndex: z.number().int().min(0),
-  mode: z.enum(["read", "built"]),
+  mode: z.enum(RESPONSE_MODES, `must be one of ${RESPONSE_MODES.join(", ")}`),
   answer: answerField,
   supersedes: idField.nullable().default(null),
   /** True to take a mark back: the row supersedes it and counts for nothing. */
@@ -55,23 +59,13 @@ const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
   learnerId: row.learnerId,
   wordIndex: row.wordIndex,
   word: row.word,
+  mode: row.mode,
   answer: row.answer,
   verdict: row.verdict,
   supersedes: row.supersedes,
   withdrawn: row.withdrawn,
   at: row.at.toISOString(),
 });
-
-/** The reading of a session's word that its chain is about. @throws AppError "invalid" */
-export function targetOf(session: Session, wordIndex: number, accent: AccentSettings): Segmentation {
-  const { readings } = describeChain(session.words, { ...session.aim, accent });
-  const target = readings[wordIndex];
-  if (!target)
-    throw new AppError("invalid", `The chain has no word ${wordIndex + 1} that can be marked.`, [
-      { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
-    ]);
-  return target;
-}
 
 async function checkMember(db: Queryable, session: Session, learnerId: string): Promise<void> {
   const [learner] = await db.select({ id: learners.id }).from(learners).where(eq(learners.id, learnerId));
@@ -93,7 +87,17 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
   const session = await getSession(db, input.sessionId);
   await checkMember(db, session, input.learnerId);
   const { accent } = await getSchool(db);
-  const target = targetOf(session, input.wordIndex, accent);
+  const found = targetAt(session, input.wordIndex, accent);
+  if (!found)
+    throw new AppError("invalid", `The lesson has no word ${input.wordIndex + 1} that can be marked.`, [
+      { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
+    ]);
+  const { reading: target, activity } = found;
+  const { built } = input.answer;
+  if (built && input.mode !== "built")
+    throw new AppError("invalid", "Only a word that was built has attempts.", [
+      { field: "answer.built", message: "goes with the mode built" },
+    ]);
   const beyond = input.answer.substitutions.find(({ unit }) => unit >= target.units.length);
   if (beyond)
     throw new AppError("invalid", `That word has ${target.units.length} graphemes.`, [
@@ -116,8 +120,9 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       target: writeReading(target),
       mode: input.mode,
       answer: input.answer,
-      verdict: classifyMarked(target, input.answer, accent),
+      verdict: built ? classifyBuilt(target, built, accent) : classifyMarked(target, input.answer, accent),
       classifier: CLASSIFIER_VERSION,
+      heldBack: activity.heldBack,
       supersedes: input.supersedes,
       withdrawn: input.withdrawn,
       at: new Date(input.at),
@@ -163,7 +168,8 @@ export interface EvidenceResponse {
   readonly sessionTitle: string;
   readonly word: string;
   readonly target: Segmentation;
-  readonly mode: string;
+  readonly mode: ResponseMode;
+  readonly heldBack: boolean;
   readonly answer: RawAnswer;
   readonly verdict: ResponseVerdict;
   readonly at: string;
@@ -185,8 +191,12 @@ export async function evidenceResponses(
     sessionId: response.sessionId,
     sessionTitle,
     word: response.word,
-    target: readReading(response.word, response.target),
+    target:
+      response.mode === "card"
+        ? cardReading(response.target.replace(" ", "="))
+        : readReading(response.word, response.target),
     mode: response.mode,
+    heldBack: response.heldBack,
     answer: response.answer,
     verdict: response.verdict,
     at: response.at.toISOString(),

@@ -1,37 +1,43 @@
-import { randomUUID } from "node:crypto";
 import { desc, eq } from "drizzle-orm";
 import { z } from "zod";
-import { getChain } from "./chains.ts";
+import { isCard } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
-import { type Aim, type Place, sessions } from "./db/schema.ts";
+import { type Aim, FIRST_PLACE, type Place, sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { idField } from "./fields.ts";
-import { getPlan } from "./plans.ts";
+import type { LessonRun } from "./lesson-run.ts";
 
-/** A chain being taught, or taught, to a group. */
+export type { Place };
+
+/** A lesson, or a chain on its own, being taught or taught to a group. */
 export interface Session {
   readonly id: string;
   readonly groupId: string;
   readonly chainId: string | null;
   readonly title: string;
+  /** What is answered to, in the order in which it came in: words, and GPC ids for cards. It only grows. */
   readonly words: readonly string[];
   readonly aim: Aim;
+  readonly run: LessonRun;
   readonly place: Place;
   readonly startedAt: string;
   readonly endedAt: string | null;
 }
 
-/** What is taught: a saved chain, or an activity of the group's next lesson. */
-export const newSessionInput = z.union([
-  z.object({ chainId: idField }),
-  z.object({ groupId: idField, activityId: idField }),
-]);
+const orderField = z.array(z.number().int().min(0).max(400)).max(400);
+
+export const placeField = z.object({
+  activity: z.number().int().min(0).max(60),
+  item: z.number().int().min(0).max(400),
+  stage: z.number().int().min(0).max(60).default(0),
+  learnerId: idField.nullable(),
+  orders: z.record(z.string().max(60), orderField).default({}),
+  seconds: z.record(z.string().max(60), z.number().min(0).max(86_400)).default({}),
+  skipped: z.array(z.string().max(60)).max(60).default([]),
+});
 
 export const sessionChangeInput = z
-  .object({
-    place: z.object({ wordIndex: z.number().int().min(0), learnerId: idField.nullable() }).optional(),
-    ended: z.boolean().optional(),
-  })
+  .object({ place: placeField.optional(), ended: z.boolean().optional() })
   .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
 
 const toSession = (row: typeof sessions.$inferSelect): Session => ({
@@ -41,9 +47,32 @@ const toSession = (row: typeof sessions.$inferSelect): Session => ({
   title: row.title,
   words: row.words,
   aim: row.aim,
-  place: row.place,
+  run: row.run ?? chainAlone(row),
+  place: toPlace(row.place),
   startedAt: row.startedAt.toISOString(),
   endedAt: row.endedAt?.toISOString() ?? null,
+});
+
+/** A session from before lessons were run: its words are a chain. */
+const chainAlone = ({ id, words, title }: typeof sessions.$inferSelect): LessonRun => ({
+  minutes: null,
+  activities: [
+    {
+      id,
+      kind: "read-chain",
+      title,
+      content: { kind: "read-chain", words },
+      minutes: 0,
+      ifTime: false,
+      heldBack: false,
+      targets: words.map((_, k) => k),
+    },
+  ],
+});
+
+const toPlace = (place: (typeof sessions.$inferSelect)["place"]): Place => ({
+  ...FIRST_PLACE,
+  ...("wordIndex" in place ? { item: place.wordIndex, learnerId: place.learnerId } : place),
 });
 
 /** @throws AppError "not-found" */
@@ -64,55 +93,6 @@ export async function listSessions(db: Queryable, groupId: string, most = 20): P
   return rows.map(toSession);
 }
 
-/** Starts teaching a chain: its words are copied, so that later edits do not rewrite what was taught. */
-export async function startSession(db: Queryable, chainId: string, now: Date): Promise<Session> {
-  const chain = await getChain(db, chainId);
-  const id = randomUUID();
-  await db.insert(sessions).values({
-    id,
-    groupId: chain.groupId,
-    chainId,
-    title: chain.title,
-    words: chain.words,
-    aim: chain.aim,
-    place: { wordIndex: 0, learnerId: null },
-    startedAt: now,
-  });
-  return getSession(db, id);
-}
-
-/**
- * Starts teaching the words of a drafted activity, those kept back under a name of their own, so that their results
- * stand apart in the records.
- *
- * @throws AppError "not-found", "invalid" when the activity is not one of words read one by one
- */
-export async function startActivity(
-  db: Queryable,
-  { groupId, activityId }: { readonly groupId: string; readonly activityId: string },
-  now: Date,
-): Promise<Session> {
-  const { activities } = await getPlan(db, groupId);
-  const activity = activities.find(({ id }) => id === activityId);
-  if (!activity) throw notFound("activity of this plan");
-  const words = activity.content && "words" in activity.content ? activity.content.words : [];
-  if (words.length === 0)
-    throw new AppError("invalid", "This activity has no words to be read one by one.", [
-      { field: "activityId", message: "choose a chain, a list or a family" },
-    ]);
-  const id = randomUUID();
-  await db.insert(sessions).values({
-    id,
-    groupId,
-    title: activity.heldBack ? `Kept back: ${words.join(", ")}` : `${words[0]} to ${words.at(-1)}`,
-    words,
-    aim: { focus: [], contrasts: [] },
-    place: { wordIndex: 0, learnerId: null },
-    startedAt: now,
-  });
-  return getSession(db, id);
-}
-
 /** Keeps the place, or ends the session. @throws AppError "not-found", "invalid" */
 export async function changeSession(
   db: Queryable,
@@ -121,9 +101,15 @@ export async function changeSession(
   now: Date,
 ): Promise<Session> {
   const session = await getSession(db, id);
-  if (change.place && change.place.wordIndex >= session.words.length)
-    throw new AppError("invalid", `The chain has ${session.words.length} words.`, [
-      { field: "place.wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
+  const activity = change.place && session.run.activities[change.place.activity];
+  if (change.place && !activity)
+    throw new AppError("invalid", `The lesson has ${session.run.activities.length} activities.`, [
+      { field: "place.activity", message: `must be from 0 to ${session.run.activities.length - 1}` },
+    ]);
+  const items = change.place && activity ? (change.place.orders[activity.id] ?? activity.targets).length : 0;
+  if (change.place && change.place.item >= Math.max(1, items))
+    throw new AppError("invalid", `The activity has ${items} items.`, [
+      { field: "place.item", message: `must be from 0 to ${items - 1}` },
     ]);
   await db
     .update(sessions)
@@ -139,5 +125,5 @@ export async function changeSession(
 /** Words of the group's last sessions: the planner passes over them where it can. */
 export async function recentWords(db: Queryable, groupId: string, lessons = 3): Promise<string[]> {
   const latest = await listSessions(db, groupId, lessons);
-  return [...new Set(latest.flatMap((session) => session.words))];
+  return [...new Set(latest.flatMap((session) => session.words))].filter((word) => !isCard(word));
 }

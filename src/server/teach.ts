@@ -1,74 +1,166 @@
 import {
-  BLENDING_WAYS,
-  describeChain,
+  type AccentSettings,
+  buildTray,
+  type ConfusionRow,
+  confusionTable,
+  DEFAULT_FOILS,
+  keyOfGpc,
   likelySounds,
+  type PacedKind,
   type PracticeSettings,
+  type Prompt,
+  pictureOf,
+  type ResponseMode,
+  type SchoolSettings,
   type Segmentation,
-  type StepCheck,
-  SUPPORTS,
   syllablesOf,
+  type Tile,
+  taughtGpcs,
+  unitKey,
 } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { type Group, getGroup } from "./groups.ts";
-import { type StoredResponse, sessionResponses } from "./responses.ts";
-import { getSchool } from "./school.ts";
+import { type RunActivity, wordsOfActivity } from "./lesson-run.ts";
+import { type EvidenceResponse, evidenceResponses, type StoredResponse, sessionResponses } from "./responses.ts";
+import { groupScope } from "./scope.ts";
 import { getSession, type Session } from "./sessions.ts";
 
 export interface TeachWord {
   readonly word: string;
   readonly reading: Segmentation;
-  /** The step that led here; none for the first word. */
-  readonly step: StepCheck | undefined;
   /** Unit indices of each part of a longer word: syllables, endings. */
   readonly parts: readonly (readonly number[])[];
   /** For each unit, the sounds most likely said instead, likeliest first. */
   readonly likely: readonly (readonly string[])[];
+  /** What it is built from, with what could be taken for it. */
+  readonly tray: readonly Tile[];
+  readonly picture: string | undefined;
+}
+
+export interface TeachItem {
+  readonly prompt: Prompt;
+  /** What is marked, by its index in the session; null where nothing is. */
+  readonly index: number | null;
+  readonly mode: ResponseMode | undefined;
+  readonly word: TeachWord | undefined;
+}
+
+export interface TeachActivity {
+  readonly id: string;
+  readonly kind: PacedKind;
+  readonly does: RunActivity["content"]["kind"];
+  readonly title: string;
+  readonly minutes: number;
+  readonly ifTime: boolean;
+  readonly heldBack: boolean;
+  readonly settings: PracticeSettings;
+  /** Which part of a word is blended first, in a family walk. */
+  readonly walk: "rime-first" | "body-first" | undefined;
+  readonly items: readonly TeachItem[];
 }
 
 /** A lesson ready to run: nothing in it needs the word list. */
 export interface TeachPage {
-  readonly session: Session;
+  readonly session: Pick<Session, "id" | "title" | "place"> & { readonly minutes: number | null };
   readonly group: Group;
-  readonly words: readonly TeachWord[];
+  readonly activities: readonly TeachActivity[];
   readonly responses: readonly StoredResponse[];
-  /** How this school works a word. */
-  readonly practice: PracticeSettings;
-}
-
-/** How words are worked, as an address says it; what it does not say, or says wrongly, is the school's. */
-export function wayOf(search: URLSearchParams): Partial<PracticeSettings> {
-  const support = SUPPORTS.find((id) => id === search.get("support"));
-  const blending = BLENDING_WAYS.find((id) => id === search.get("blending"));
-  return { ...(support && { support }), ...(blending && { blending }) };
+  readonly accent: AccentSettings;
+  /** How much each learner's records say they need a correspondence: 0 to 1, by unit key, by learner. */
+  readonly needs: Readonly<Record<string, Readonly<Record<string, number>>>>;
 }
 
 /** @throws AppError "not-found" */
-export async function teachPage(
-  db: Queryable,
-  sessionId: string,
-  way: Partial<PracticeSettings> = {},
-): Promise<TeachPage> {
+export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
   const session = await getSession(db, sessionId);
-  const school = await getSchool(db);
-  const report = describeChain(session.words, { ...session.aim, accent: school.accent });
-  const words = report.readings.flatMap((reading, k): TeachWord[] =>
-    reading
-      ? [
-          {
-            word: reading.word,
-            reading,
-            step: report.steps[k - 1],
-            parts: syllablesOf(reading).map(({ units }) => units),
-            likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
-          },
-        ]
-      : [],
-  );
+  const group = await getGroup(db, session.groupId);
+  const scope = await groupScope(db, group);
+  const records = await evidenceResponses(db, { groupId: group.id });
+  const { id, title, place, run } = session;
+  const showing = { school: scope.school, taught: taughtGpcs(scope), rows: tableOf(records) };
   return {
-    session,
-    group: await getGroup(db, session.groupId),
-    words,
+    session: { id, title, place, minutes: run.minutes },
+    group,
+    activities: run.activities.map((activity) => teachActivity(activity, showing)),
     responses: await sessionResponses(db, sessionId),
-    practice: { ...school.practice, ...way },
+    accent: scope.school.accent,
+    needs: Object.fromEntries(
+      group.learners.map(({ id }) => [
+        id,
+        needsOf(tableOf(records.filter(({ learnerId }) => learnerId === id)), scope.school.accent),
+      ]),
+    ),
+  };
+}
+
+const tableOf = (records: readonly EvidenceResponse[]): ConfusionRow[] =>
+  confusionTable(
+    records
+      .filter(({ mode }) => mode !== "card")
+      .map(({ id, target, verdict }) => ({ responseId: id, target, verdict })),
+  );
+
+/** Chances that count as so many right ones before there are any: one slip in one chance is no great need. */
+const BEFORE_ANY = 3;
+
+const needsOf = (rows: readonly ConfusionRow[], accent: AccentSettings): Record<string, number> =>
+  Object.fromEntries(
+    rows
+      .filter(({ wrong }) => wrong.length > 0)
+      .map(({ gpc, wrong, chances }) => [keyOfGpc(gpc, accent), wrong.length / (chances.length + BEFORE_ANY)]),
+  );
+
+interface Showing {
+  readonly school: SchoolSettings;
+  readonly taught: readonly string[];
+  readonly rows: readonly ConfusionRow[];
+}
+
+/** An activity with everything that is shown in it. */
+export function teachActivity(activity: RunActivity, { school, taught, rows }: Showing): TeachActivity {
+  const { id, kind, title, minutes, ifTime, heldBack, content } = activity;
+  const confused = new Map(
+    rows.map(({ gpc, saidInstead }) => [
+      keyOfGpc(gpc, school.accent),
+      saidInstead.map(({ said }) => said).filter((said) => said !== "" && !said.includes("+")),
+    ]),
+  );
+  const words = wordsOfActivity(activity, school.accent);
+  return {
+    id,
+    kind,
+    does: content.kind,
+    title,
+    minutes,
+    ifTime,
+    heldBack,
+    settings: activity.settings ?? school.practice,
+    walk: content.kind === "family-walk" ? content.way : undefined,
+    items: words.map(({ prompt, target, index, reading }, k): TeachItem => {
+      const before = words[k - 1]?.reading;
+      const tray = () =>
+        buildTray({
+          target: reading as Segmentation,
+          before,
+          taughtGpcs: taught,
+          confused: reading?.units.map((unit) => confused.get(unitKey(unit, school.accent)) ?? []) ?? [],
+          foils: DEFAULT_FOILS,
+          accent: school.accent,
+          taps: school.taps,
+        });
+      return {
+        prompt,
+        index: reading ? index : null,
+        mode: target?.mode,
+        word: reading && {
+          word: reading.word,
+          reading,
+          parts: syllablesOf(reading).map(({ units }) => units),
+          likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
+          tray: target?.mode === "card" ? [] : tray(),
+          picture: pictureOf(reading.word),
+        },
+      };
+    }),
   };
 }

@@ -14,7 +14,7 @@ const api = {
   chains: await import("../../src/pages/api/chains/index.ts"),
   chain: await import("../../src/pages/api/chains/[id].ts"),
   sessions: await import("../../src/pages/api/sessions/index.ts"),
-  session: await import("../../src/pages/api/sessions/[id].ts"),
+  session: await import("../../src/pages/api/sessions/[id]/index.ts"),
   responses: await import("../../src/pages/api/responses.ts"),
   evidence: await import("../../src/pages/api/evidence.ts"),
   word: await import("../../src/pages/api/words/[id].ts"),

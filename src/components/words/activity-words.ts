@@ -1,5 +1,5 @@
 import { type ActivityContent, itemsOfContent, keyWordFor } from "../../core/light.ts";
-import { factWords } from "./family-words.ts";
+import { binName, factWords } from "./family-words.ts";
 import { SKILL_NAME } from "./oral-words.ts";
 import { gpcLetters, gpcName } from "./sounds.ts";
 
@@ -45,6 +45,12 @@ export function activityLine(content: ActivityContent): ActivityLine {
         words: content.words,
         note: content.sentences.length > 0 ? `${content.sentences.length} sentences` : "",
       };
+    case "sort":
+      return {
+        words: content.table,
+        note: content.bins.map(({ bin }) => binName(bin)).join(" · "),
+      };
+    case "text":
     case "free":
       return { words: [], note: content.text };
     default:

@@ -20,6 +20,7 @@ export const ACTIVITY_NAME: Readonly<Record<PacedKind, string>> = {
   "real-or-nonsense": "Real or nonsense?",
   dictation: "Dictation",
   "irregular-words": "Irregular words",
+  text: "Text",
   free: "Free",
 };
 

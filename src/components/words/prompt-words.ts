@@ -1,14 +1,18 @@
 import {
+  type Bin,
   type BlendingWay,
   type Correction,
+  type Fading,
   ipa,
   type PracticeSettings,
   type Prompt,
   type Support,
   type TurnPattern,
 } from "../../core/light.ts";
+import { binName } from "./family-words.ts";
 import { oralAnswer, promptText } from "./oral-words.ts";
 import { POSITION_NAME } from "./reasons.ts";
+import { gpcLetters } from "./sounds.ts";
 
 /** What a helper says, line by line, and the choices of a school in words. */
 
@@ -35,6 +39,12 @@ export const TURNS_NAME: Readonly<Record<TurnPattern, string>> = {
 export const CORRECTION_NAME: Readonly<Record<Correction, string>> = {
   "show-together-alone": "show, together, alone, two words back and on again",
   "write-it-underneath": "write it again correctly underneath",
+};
+
+export const FADING_NAME: Readonly<Record<Fading, string>> = {
+  shorter: "a second less each lesson",
+  longer: "a second more each lesson",
+  stays: "the same every lesson",
 };
 
 /** `"my turn, together, your turn · tap aloud · 5 seconds to think"`. */
@@ -87,7 +97,9 @@ export function promptLine(prompt: Prompt): SaidLine {
     case "spell":
       return { say: `Write every way you know to spell ${ipa(prompt.sound)}.`, answer: prompt.graphemes.join(", ") };
     case "new-sound":
-      return { say: `This is ${prompt.grapheme}. It says ${ipa(prompt.sound)}: ${prompt.cue}.` };
+      return {
+        say: `This is ${prompt.grapheme}. It says ${ipa(prompt.sound)}: ${prompt.cue}.${prompt.keyWord ? ` As in ${prompt.keyWord}.` : ""}`,
+      };
     case "read":
       return { say: "Sound it, blend it, say it.", answer: prompt.word };
     case "dictate":
@@ -109,6 +121,18 @@ export function promptLine(prompt: Prompt): SaidLine {
       return { say: "Show it. Which part is not as one would think? Read it.", answer: prompt.word };
     case "oral":
       return { say: promptText(prompt.item), answer: oralAnswer(prompt.item) };
+    case "sort":
+      return {
+        say: `Read it. Where does it go: ${prompt.bins.map(binName).join(", ")}, or nowhere?`,
+        answer: prompt.belongs === undefined ? "nowhere" : binName(prompt.bins[prompt.belongs] as Bin),
+      };
+    case "read-text":
+      return {
+        say:
+          prompt.targets.length > 0
+            ? `Look first: how often do you see ${prompt.targets.map(gpcLetters).join(" or ")}? Then read.`
+            : "Read it.",
+      };
     case "text":
       return { say: prompt.text };
   }

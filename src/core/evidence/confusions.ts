@@ -68,7 +68,8 @@ export function confusionTable(items: readonly EvidenceItem[]): ConfusionRow[] {
       const place = tally.byPosition[positionOf(target, k)];
       tally.chances.push(responseId);
       place.chances.push(responseId);
-      if (judged.result === "right") return;
+      // Another spelling of the sound is no other sound.
+      if (judged.result === "right" || judged.result === "other-spelling") return;
       tally.wrong.push(responseId);
       place.wrong.push(responseId);
       const said = judged.said.join("+");

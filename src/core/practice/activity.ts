@@ -1,3 +1,4 @@
+import type { Bin } from "../families/sort-bins.ts";
 import type { SpellingFact } from "../families/spelling-choices.ts";
 import type { WalkWay } from "../families/walk-parts.ts";
 import type { OralItem } from "../oral/item.ts";
@@ -42,6 +43,14 @@ export type ActivityContent =
   | { readonly kind: "real-or-nonsense"; readonly items: readonly { readonly word: string; readonly real: boolean }[] }
   | { readonly kind: "dictation"; readonly words: readonly string[]; readonly sentences: readonly string[] }
   | { readonly kind: "irregular-words"; readonly words: readonly string[] }
+  | {
+      readonly kind: "sort";
+      readonly bins: readonly { readonly bin: Bin; readonly words: readonly string[] }[];
+      /** All words, those that belong in no bin among them, as they are laid out. */
+      readonly table: readonly string[];
+    }
+  /** Spot and count today's sounds first, then read; GPC ids. */
+  | { readonly kind: "text"; readonly text: string; readonly targets: readonly string[] }
   | { readonly kind: "free"; readonly text: string };
 
 export type ActivityKind = ActivityContent["kind"];
@@ -66,8 +75,11 @@ export function wordsOfContent(content: ActivityContent): string[] {
       return content.parts.flatMap(({ items }) => items).flatMap(wordsOfOralItem);
     case "sound-cards":
     case "hear-and-spell":
+    case "text":
     case "free":
       return [];
+    case "sort":
+      return [...content.table];
     case "find-it":
       return content.items.flatMap(({ word, foils }) => [word, ...foils]);
     case "fill-the-gap":
@@ -100,6 +112,10 @@ export function itemsOfContent(content: ActivityContent): number {
       return content.gpcs.length;
     case "hear-and-spell":
       return content.sounds.length;
+    case "text":
+      return Math.max(1, Math.ceil(content.text.split(/\s+/).filter(Boolean).length / WORDS_OF_TEXT));
+    case "sort":
+      return content.table.length;
     case "new-sound":
     case "free":
       return 1;
@@ -117,3 +133,6 @@ export function itemsOfContent(content: ActivityContent): number {
 
 /** A sentence takes as long as so many words. */
 const SENTENCE = 3;
+
+/** So many words of a text take as long as one of a list. */
+const WORDS_OF_TEXT = 5;

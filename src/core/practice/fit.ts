@@ -10,6 +10,7 @@ const GIVEN_UP_FIRST: readonly (ActivityKind | PacedKind)[] = [
   "right-or-not",
   "fill-the-gap",
   "free",
+  "text",
   "irregular-words",
   "dictation",
   "pairs",

@@ -2,7 +2,7 @@ import { type ActivityContent, type ActivityKind, itemsOfContent } from "./activ
 import type { TurnPattern } from "./settings.ts";
 
 /** Kinds of activity that have a length of their own: those of a lesson, and saved sets. */
-export type PacedKind = ActivityKind | "chain" | "family" | "sort" | "pairs";
+export type PacedKind = ActivityKind | "chain" | "family" | "pairs";
 
 /**
  * Seconds a word, a card, a pair or an item takes a small group, before it has shown its own pace. Common practice,
@@ -24,10 +24,11 @@ const SECONDS: Readonly<Record<PacedKind, number>> = {
   "real-or-nonsense": 10,
   dictation: 30,
   "irregular-words": 10,
+  sort: 15,
+  text: 10,
   free: 120,
   chain: 25,
   family: 12,
-  sort: 15,
   pairs: 20,
 };
 

@@ -1,11 +1,14 @@
 import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
 import { describeChain } from "../chains/describe.ts";
 import type { ChangePosition } from "../chains/moves.ts";
+import type { Bin } from "../families/sort-bins.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { OralItem } from "../oral/item.ts";
+import { targetSpans } from "../scope/text.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
+import { gappedWord } from "../spelling/gapped.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import type { ActivityContent } from "./activity.ts";
 
@@ -34,18 +37,45 @@ export type Prompt =
       readonly answer: string;
       readonly build: boolean;
     }
-  | { readonly code: "card"; readonly grapheme: string; readonly sound: readonly string[] }
+  | { readonly code: "card"; readonly gpc: string; readonly grapheme: string; readonly sound: readonly string[] }
   | { readonly code: "spell"; readonly sound: readonly string[]; readonly graphemes: readonly string[] }
-  | { readonly code: "new-sound"; readonly grapheme: string; readonly sound: readonly string[]; readonly cue: string }
+  | {
+      readonly code: "new-sound";
+      readonly gpc: string;
+      readonly grapheme: string;
+      readonly sound: readonly string[];
+      readonly cue: string;
+      readonly keyWord: string;
+    }
   | { readonly code: "read"; readonly word: string }
   | { readonly code: "dictate"; readonly word: string }
   | { readonly code: "dictate-sentence"; readonly sentence: string }
   | { readonly code: "find"; readonly word: string; readonly among: readonly string[] }
-  | { readonly code: "gap"; readonly word: string; readonly gapped: string; readonly choices: readonly string[] }
+  | {
+      readonly code: "gap";
+      readonly word: string;
+      readonly unit: number;
+      readonly gapped: string;
+      readonly choices: readonly string[];
+    }
   | { readonly code: "judge"; readonly word: string; readonly shown: string }
   | { readonly code: "real"; readonly word: string; readonly real: boolean }
   | { readonly code: "whole"; readonly word: string }
   | { readonly code: "oral"; readonly item: OralItem }
+  /** `belongs`: the bin's index; undefined for a word that belongs in none. */
+  | {
+      readonly code: "sort";
+      readonly word: string;
+      readonly bins: readonly Bin[];
+      readonly belongs: number | undefined;
+    }
+  /** `spans`: where the targets stand, from a character up to before another. */
+  | {
+      readonly code: "read-text";
+      readonly text: string;
+      readonly targets: readonly string[];
+      readonly spans: readonly (readonly [number, number])[];
+    }
   | { readonly code: "text"; readonly text: string };
 
 /** What is said in an activity, step by step. */
@@ -64,7 +94,7 @@ export function promptsOf(
     case "sound-cards":
       return content.gpcs.flatMap((id): Prompt[] => {
         const gpc = gpcById(id);
-        return gpc ? [{ code: "card", grapheme: gpc.grapheme, sound: gpc.phonemes }] : [];
+        return gpc ? [{ code: "card", gpc: id, grapheme: gpc.grapheme, sound: gpc.phonemes }] : [];
       });
     case "hear-and-spell":
       return content.sounds.map(({ sound, gpcs }) => ({
@@ -77,7 +107,14 @@ export function promptsOf(
       if (!gpc) return [];
       const cue = gpc.phonemes.map((id) => MOUTH_CUES.get(id) ?? "").join("; then ");
       return [
-        { code: "new-sound", grapheme: gpc.grapheme, sound: gpc.phonemes, cue },
+        {
+          code: "new-sound",
+          gpc: content.gpc,
+          grapheme: gpc.grapheme,
+          sound: gpc.phonemes,
+          cue,
+          keyWord: content.keyWord,
+        },
         ...content.words.map((word): Prompt => ({ code: "read", word })),
       ];
     }
@@ -95,6 +132,7 @@ export function promptsOf(
       return content.items.map(({ word, unit, choices }) => ({
         code: "gap",
         word,
+        unit,
         gapped: gappedAt(word, unit, lexicon),
         choices,
       }));
@@ -106,6 +144,22 @@ export function promptsOf(
       return content.words.map((word) => ({ code: "whole", word }));
     case "ears-only":
       return content.parts.flatMap(({ items }) => items.map((item): Prompt => ({ code: "oral", item })));
+    case "sort": {
+      const bins = content.bins.map(({ bin }) => bin);
+      return content.table.map((word) => {
+        const at = content.bins.findIndex(({ words }) => words.includes(word));
+        return { code: "sort", word, bins, belongs: at === -1 ? undefined : at };
+      });
+    }
+    case "text":
+      return [
+        {
+          code: "read-text",
+          text: content.text,
+          targets: content.targets,
+          spans: targetSpans(content.text, content.targets, lexicon),
+        },
+      ];
     case "free":
       return [{ code: "text", text: content.text }];
   }
@@ -129,8 +183,8 @@ function chainPrompts(words: readonly string[], build: boolean, lexicon: Lexicon
   ];
 }
 
-/** `b_d`: the word with a line where one grapheme is left out. */
-export function gappedAt(word: string, unit: number, lexicon: Lexicon): string {
-  const letters = new Set(lexicon.get(word)?.readings[0].units[unit]?.letters ?? []);
-  return [...word].map((letter, k) => (letters.has(k) ? "_" : letter)).join("");
+/** The word with a line where one grapheme is left out; the word itself where it is not listed. */
+function gappedAt(word: string, unit: number, lexicon: Lexicon): string {
+  const reading = lexicon.get(word)?.readings[0];
+  return reading ? gappedWord(reading, unit) : word;
 }

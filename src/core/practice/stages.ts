@@ -1,3 +1,4 @@
+import { type WalkWay, walkParts } from "../families/walk-parts.ts";
 import { type OnsetRime, onsetRimeOf } from "../spelling/onset-rime.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import type { PracticeSettings } from "./settings.ts";
@@ -85,4 +86,17 @@ function inTwo(all: number, parts: OnsetRime | undefined, at: (parts: OnsetRime)
   const cut = parts ? at(parts) : all;
   const steps = cut > 0 && cut < all ? [0, cut, all] : [0, all];
   return steps.map((closed) => stage(0, all, closed));
+}
+
+/**
+ * The moments of a word in a family walk: the part that the family shares on its own, run together; then the whole
+ * word open, and run together. A word that has only that part is closed at once.
+ */
+export function walkStages(reading: Segmentation, way: WalkWay): WordStage[] {
+  const all = reading.units.length;
+  const whole = [stage(0, all, all), stage(0, all, all, { blended: true })];
+  const parts = walkParts(reading, way);
+  const [first, last] = [parts?.first[0], parts?.first.at(-1)];
+  if (!parts || parts.second.length === 0 || first === undefined || last === undefined) return whole;
+  return [stage(first, last + 1, last + 1, { blended: true }), ...whole];
 }

@@ -7,12 +7,15 @@ import type { Outcome, RawAnswer } from "./response.ts";
 /** Raised whenever the same raw answer would get another verdict: old records can then be judged anew. */
 export const CLASSIFIER_VERSION = 1;
 
-export type UnitResult = "right" | "substitution" | "omission" | "not-known";
+/** "other-spelling": built or written with another grapheme of the same sound. */
+export type UnitResult = "right" | "substitution" | "omission" | "other-spelling" | "not-known";
 
 export interface UnitVerdict {
   readonly result: UnitResult;
-  /** Phonemes said instead, for a substitution. */
+  /** Phonemes said instead, for a substitution; for a word that was built, what the tile says most often. */
   readonly said: readonly string[];
+  /** The grapheme that stood in its place, where it was built. */
+  readonly built?: string;
 }
 
 export interface ResponseVerdict {

@@ -1,5 +1,9 @@
-/** How a learner met the target. Later ways of working (wrote, pointed, filled in) join here. */
-export type ResponseMode = "read" | "built";
+/**
+ * How a learner met the target: read it, built it from tiles, wrote it, chose it among others (pointed, filled in,
+ * judged), or said the sound of a card.
+ */
+export const RESPONSE_MODES = ["read", "built", "wrote", "chose", "card"] as const;
+export type ResponseMode = (typeof RESPONSE_MODES)[number];
 
 export const OUTCOMES = ["right", "after-tapping", "self-corrected", "wrong", "no-attempt"] as const;
 
@@ -18,4 +22,6 @@ export interface RawAnswer {
   readonly outcome: Outcome;
   /** Only with "wrong"; empty when the teacher marked the word wrong and named no sound. */
   readonly substitutions: readonly Substitution[];
+  /** Graphemes in order, one list an attempt; only of a word that was built. */
+  readonly built?: readonly (readonly string[])[];
 }

@@ -1,3 +1,4 @@
+import { DEFAULT_MASTERY, type MasteryRule } from "../practice/card-pack.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { gpcId } from "../spelling/gpc.ts";
@@ -13,6 +14,8 @@ export interface SchoolSettings {
   readonly allowNotEverySchool: boolean;
   /** How activities are done unless a teacher says otherwise. */
   readonly practice: PracticeSettings;
+  /** When a card or a word learnt whole counts as known. */
+  readonly mastery: MasteryRule;
   /** The teacher's own words to keep out; they win over everything. Lower case. */
   readonly never: readonly string[];
 }
@@ -22,6 +25,7 @@ export const DEFAULT_SCHOOL: SchoolSettings = {
   taps: ONE_TAP_A_SOUND,
   allowNotEverySchool: false,
   practice: DEFAULT_PRACTICE,
+  mastery: DEFAULT_MASTERY,
   never: [],
 };
 

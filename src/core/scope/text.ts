@@ -57,6 +57,32 @@ export function checkText(
   };
 }
 
+/**
+ * Where the graphemes of some correspondences stand in a text; a split digraph in two places.
+ *
+ * @param targets GPC ids
+ * @returns offsets, each from a character up to before another, from left to right
+ */
+export function targetSpans(text: string, targets: readonly string[], lexicon: Lexicon): [number, number][] {
+  const wanted = new Set(targets.map((id) => keyOfGpc(id, lexicon.accent)));
+  const spans: [number, number][] = [];
+  for (const match of text.matchAll(WORD)) {
+    let at = match.index;
+    for (const part of match[0].split("-")) {
+      const reading = lexicon.get(normaliseSpelling(part))?.readings[0];
+      for (const unit of reading?.units ?? [])
+        if (wanted.has(unitKey(unit, lexicon.accent)))
+          for (const letter of unit.letters) {
+            const last = spans.at(-1);
+            if (last && last[1] === at + letter) last[1]++;
+            else spans.push([at + letter, at + letter + 1]);
+          }
+      at += part.length + 1;
+    }
+  }
+  return spans.sort((a, b) => a[0] - b[0]);
+}
+
 const TAUGHT_BY_STEP = new WeakMap<Sequence, Map<string, TaughtSet[]>>();
 
 /** The taught set of every step of a sequence, step 1 first; worked out once. */

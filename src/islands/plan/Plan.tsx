@@ -18,7 +18,8 @@ const SLOTS = [10, 15, 20, 25, 30, 45];
 
 /** The next lesson of a group: drafted or put together, activities in order against the time there is. */
 export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "groups">) {
-  const { plan, busy, change, draft, edit, putBack } = usePlan(group.id, stored);
+  const [starting, setStarting] = useState(false);
+  const { plan, busy, change, draft, edit, putBack, settled } = usePlan(group.id, stored);
   const [focus, setFocus] = useState<readonly string[]>(choices.slice(0, 1));
   const sensors = useListSensors();
   const main = plan.activities.filter(({ ifTime }) => !ifTime);
@@ -42,12 +43,15 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
       toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: () => void putBack(activity) } });
     else toast(`Out of the plan: ${name}. Draft anew to have it back.`);
   };
-  /** Opened in Teach, worked as the activity says. */
-  const teach = async ({ id, settings }: PlanActivity) => {
+  /** Opened in Teach, worked as the plan says: one activity, or all of them in order. */
+  const teach = async (what: { activityId: string } | { lesson: true }) => {
+    setStarting(true);
+    await settled();
     try {
-      const session = await call<Session>("POST", "/api/sessions", { groupId: group.id, activityId: id });
-      location.assign(`/teach/${session.id}?support=${settings.support}&blending=${settings.blending}`);
+      const session = await call<Session>("POST", "/api/sessions", { groupId: group.id, ...what });
+      location.assign(`/teach/${session.id}`);
     } catch (error) {
+      setStarting(false);
       toast.error((error as Error).message);
     }
   };
@@ -67,7 +71,7 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
               })
             }
             onEdit={edit}
-            onTeach={() => void teach(activity)}
+            onTeach={() => void teach({ activityId: activity.id })}
             onRemove={() => remove(activity)}
           />
         ))}
@@ -96,9 +100,19 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
           </select>
         </label>
         {plan.activities.length > 0 && (
-          <a className="button" href={`/plan-sheet?group=${group.id}`}>
-            For the helper
-          </a>
+          <>
+            <a className="button" href={`/plan-sheet?group=${group.id}`}>
+              For the helper
+            </a>
+            <button
+              type="button"
+              className="button button-main"
+              disabled={starting || busy}
+              onClick={() => void teach({ lesson: true })}
+            >
+              {starting ? "Opening…" : "Teach the lesson"}
+            </button>
+          </>
         )}
       </div>
       <DraftBar

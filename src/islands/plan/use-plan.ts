@@ -55,5 +55,8 @@ export function usePlan(groupId: string, stored: StoredPlan) {
   const putBack = (activity: PlanActivity) =>
     ask("/api/plans/activities", { groupId, kind: activity.kind === "chain" ? "chain" : "set", ref: activity.ref });
 
-  return { plan, busy, change, draft, edit, putBack };
+  /** Resolves once the server has every change. */
+  const settled = () => sending.current;
+
+  return { plan, busy, change, draft, edit, putBack, settled };
 }

@@ -1,32 +1,40 @@
 import { useEffect, useState } from "react";
-import { stagesOf } from "../../core/light.ts";
-import type { TeachPage } from "../../server/teach.ts";
-import { BigWord } from "./BigWord.tsx";
-import { followTeacher, type ViewState } from "./learners-view.ts";
+import type { TeachActivity, TeachPage } from "../../server/teach.ts";
+import { FaceView } from "./FaceView.tsx";
+import { facesOf } from "./faces.ts";
+import { followTeacher, SIGN_NAME, type ViewState } from "./learners-view.ts";
+import { orderOf, startingLesson } from "./lesson-state.ts";
 
-const nothing = () => undefined;
+/** What the page was left at: shown until the teacher's window says more. */
+function keptState({ activities, session, accent }: TeachPage): ViewState | undefined {
+  const state = startingLesson(activities, session.place);
+  const activity = activities[state.activity] as TeachActivity | undefined;
+  const order = orderOf(state);
+  const item = activity?.items[order[state.item] as number];
+  if (!activity || !item) return undefined;
+  const before = activity.items[order[state.item - 1] as number];
+  const faces = facesOf(item, { activity, way: activity.settings, before, accent });
+  const face = faces[Math.min(state.stage, faces.length - 1)];
+  return face && { face, showChange: true, sign: undefined, dark: false, item: state.item };
+}
 
-/** The word alone, for a projector: no controls; it follows the teacher's window, and stays at its place without it. */
-export default function LearnersView({ session, words, practice }: TeachPage) {
-  const [state, setState] = useState<ViewState | undefined>(() => {
-    const word = words[Math.min(session.place.wordIndex, words.length - 1)];
-    const [stage] = word ? stagesOf(word.reading, practice, word.parts) : [];
-    return stage && { wordIndex: session.place.wordIndex, stage, showChange: true };
-  });
-  useEffect(() => followTeacher(session.id, setState), [session.id]);
-  const word = state && words[state.wordIndex];
+/** What learners see, for a projector: no controls; it follows the teacher's window, and stays at its place without it. */
+export default function LearnersView(page: TeachPage) {
+  const [state, setState] = useState(() => keptState(page));
+  useEffect(() => followTeacher(page.session.id, setState), [page.session.id]);
+  const stage = state?.face.kind === "word" ? state.face.stage : undefined;
   return (
-    <main className="flex h-dvh flex-col bg-sheet" data-view={state?.wordIndex} data-closed={state?.stage.closed}>
+    <main
+      className={`flex h-dvh flex-col bg-sheet text-ink ${state?.dark ? "dark-room" : ""}`}
+      data-view={state?.item}
+      data-closed={stage?.closed}
+    >
       <h1 className="sr-only">The word</h1>
-      {word && (
-        <BigWord
-          word={word}
-          before={words[state.wordIndex - 1]}
-          stage={state.stage}
-          showChange={state.showChange}
-          pressed={undefined}
-          onTap={nothing}
-        />
+      {state && (
+        <>
+          <FaceView face={state.face} showChange={state.showChange} />
+          {state.sign && <p className="pb-[3vh] text-center text-[4vh] text-quiet">{SIGN_NAME[state.sign]}</p>}
+        </>
       )}
     </main>
   );

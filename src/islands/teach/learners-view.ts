@@ -1,10 +1,23 @@
-import type { WordStage } from "../../core/light.ts";
+import type { Face } from "./faces.ts";
 
-/** What the learners' window shows: sent by the teacher's as it changes. */
+/** Whose the word is: the teacher's, everybody's, a learner's. */
+export const TURN_SIGNS = ["my", "together", "your"] as const;
+export type TurnSign = (typeof TURN_SIGNS)[number];
+export const SIGN_NAME: Readonly<Record<TurnSign, string>> = {
+  my: "My turn",
+  together: "Together",
+  your: "Your turn",
+};
+
+/** What the learners' window shows: sent by the teacher's as it changes. No name and no mark is in it. */
 export interface ViewState {
-  readonly wordIndex: number;
-  readonly stage: WordStage;
+  readonly face: Face;
   readonly showChange: boolean;
+  readonly sign: TurnSign | undefined;
+  /** Light letters on a dark ground. */
+  readonly dark: boolean;
+  /** Index of the item in its activity. */
+  readonly item: number;
 }
 
 type Message = { readonly kind: "state"; readonly state: ViewState } | { readonly kind: "hello" };

@@ -1,4 +1,4 @@
-import type { Outcome, RawAnswer } from "../../core/light.ts";
+import type { Outcome, RawAnswer, ResponseMode } from "../../core/light.ts";
 import type { NewResponse, StoredResponse } from "../../server/responses.ts";
 
 /** One learner's mark on one word. "waiting" until the server says that it is stored. */
@@ -6,6 +6,7 @@ export interface Mark {
   readonly id: string;
   readonly learnerId: string;
   readonly wordIndex: number;
+  readonly mode: ResponseMode;
   readonly answer: RawAnswer;
   readonly state: "waiting" | "stored";
 }
@@ -20,7 +21,14 @@ export function marksFrom(responses: readonly StoredResponse[]): Marks {
   return new Map(
     responses.map((r) => [
       markKey(r.learnerId, r.wordIndex),
-      { id: r.id, learnerId: r.learnerId, wordIndex: r.wordIndex, answer: r.answer, state: "stored" as const },
+      {
+        id: r.id,
+        learnerId: r.learnerId,
+        wordIndex: r.wordIndex,
+        mode: r.mode,
+        answer: r.answer,
+        state: "stored" as const,
+      },
     ]),
   );
 }
@@ -48,10 +56,11 @@ export function responseOf(
     sessionId: on.sessionId,
     learnerId: mark.learnerId,
     wordIndex: mark.wordIndex,
-    mode: "read",
+    mode: mark.mode,
     answer: {
       outcome: mark.answer.outcome,
       substitutions: mark.answer.substitutions.map((s) => ({ unit: s.unit, said: [...s.said] })),
+      ...(mark.answer.built && { built: mark.answer.built.map((attempt) => [...attempt]) }),
     },
     supersedes: on.supersedes,
     withdrawn: on.withdrawn ?? false,

@@ -7,6 +7,7 @@ describe("marks", () => {
     id: "11111111-1111-4111-8111-111111111111",
     learnerId: "l",
     wordIndex: 2,
+    mode: "read" as const,
     answer: { outcome: "wrong" as const, substitutions: [{ unit: 1, said: ["ɪ"] }] },
   };
   const at = new Date("2026-11-24T09:30:00Z");

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { RawAnswer } from "../../core/light.ts";
+import type { RawAnswer, ResponseMode } from "../../core/light.ts";
 import type { NewResponse, StoredResponse } from "../../server/responses.ts";
 import { type Mark, type Marks, markKey, marksFrom, responseOf } from "./marks.ts";
 import { Outbox } from "./outbox.ts";
@@ -16,7 +16,7 @@ interface MarksInHand {
   readonly waiting: number;
   readonly refused: string | undefined;
   readonly canUndo: boolean;
-  mark(learnerId: string, wordIndex: number, answer: RawAnswer): void;
+  mark(learnerId: string, wordIndex: number, answer: RawAnswer, mode: ResponseMode): void;
   /** Takes the last mark back; what it replaced stands again. Returns where that was. */
   undo(): { learnerId: string; wordIndex: number } | undefined;
 }
@@ -66,10 +66,10 @@ export function useMarks(sessionId: string, stored: readonly StoredResponse[]): 
   }, []);
 
   const mark = useCallback(
-    (learnerId: string, wordIndex: number, answer: RawAnswer) => {
+    (learnerId: string, wordIndex: number, answer: RawAnswer, mode: ResponseMode) => {
       const key = markKey(learnerId, wordIndex);
       const before = current.current.get(key);
-      const next: Mark = { id: crypto.randomUUID(), learnerId, wordIndex, answer, state: "waiting" };
+      const next: Mark = { id: crypto.randomUUID(), learnerId, wordIndex, mode, answer, state: "waiting" };
       setMarks((old) => new Map(old).set(key, next));
       setUndoSteps((old) => [...old, { key, mark: next, before }]);
       send(responseOf(next, { sessionId, supersedes: before?.id ?? null, at: new Date() }));

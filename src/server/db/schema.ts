@@ -23,6 +23,7 @@ import type {
   SequenceStep,
   TickTokens,
 } from "../../core/light.ts";
+import type { LessonRun } from "../lesson-run.ts";
 import type { PlanActivity } from "../plans.ts";
 import type { SetContent, SetKind } from "../word-set-fields.ts";
 
@@ -38,11 +39,31 @@ export interface Aim {
   readonly contrasts: readonly Contrast[];
 }
 
-/** Where a session stands, so that the place is never lost. */
+/** Where a lesson stands, so that the place is never lost. */
 export interface Place {
-  readonly wordIndex: number;
+  /** Index of the activity, and of the item in the order in which it is gone through. */
+  readonly activity: number;
+  readonly item: number;
+  /** Which moment of the word is shown. */
+  readonly stage: number;
   readonly learnerId: string | null;
+  /** By activity id, the items in the order in which they are gone through, where it is not the planned one. */
+  readonly orders: Readonly<Record<string, readonly number[]>>;
+  /** Seconds spent, by activity id. */
+  readonly seconds: Readonly<Record<string, number>>;
+  /** Activities left out on the spot. */
+  readonly skipped: readonly string[];
 }
+
+export const FIRST_PLACE: Place = {
+  activity: 0,
+  item: 0,
+  stage: 0,
+  learnerId: null,
+  orders: {},
+  seconds: {},
+  skipped: [],
+};
 
 /** One row, id 1: the choices of the school. No row means the defaults. */
 export const workspace = pgTable("workspace", {
@@ -196,7 +217,10 @@ export const sessions = pgTable(
     /** The words as they were taught: a chain edited later does not rewrite the past. */
     words: jsonb("words").$type<readonly string[]>().notNull(),
     aim: jsonb("aim").$type<Aim>().notNull(),
-    place: jsonb("place").$type<Place>().notNull(),
+    /** Its activities as they are taught; absent for chains from before lessons were run. */
+    run: jsonb("run").$type<LessonRun>(),
+    /** Older rows have the word's index only. */
+    place: jsonb("place").$type<Place | { readonly wordIndex: number; readonly learnerId: string | null }>().notNull(),
     startedAt: timestamp("started_at", { withTimezone: true }).notNull(),
     endedAt: timestamp("ended_at", { withTimezone: true }),
     ...stamps,
@@ -227,6 +251,8 @@ export const responses = pgTable(
     answer: jsonb("answer").$type<RawAnswer>().notNull(),
     verdict: jsonb("verdict").$type<ResponseVerdict>().notNull(),
     classifier: integer("classifier").notNull(),
+    /** The word was kept back until the end of its lesson. */
+    heldBack: boolean("held_back").notNull().default(false),
     supersedes: uuid("supersedes"),
     withdrawn: boolean("withdrawn").notNull().default(false),
     at: timestamp("at", { withTimezone: true }).notNull(),

@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { idField } from "../../../server/fields.ts";
 import { endpoint } from "../../../server/http.ts";
-import { listSessions, newSessionInput, startActivity, startSession } from "../../../server/sessions.ts";
+import { listSessions } from "../../../server/sessions.ts";
+import { newSessionInput, startSession } from "../../../server/start-session.ts";
 
 export const GET = endpoint({
   query: z.object({ group: idField }),
@@ -11,6 +12,5 @@ export const GET = endpoint({
 export const POST = endpoint({
   body: newSessionInput,
   status: 201,
-  run: ({ db, body }) =>
-    "chainId" in body ? startSession(db, body.chainId, new Date()) : startActivity(db, body, new Date()),
+  run: ({ db, body }) => startSession(db, body, new Date()),
 });

@@ -1,7 +1,7 @@
-import { pathId } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
-import { sessionResponses } from "../../../server/responses.ts";
-import { changeSession, getSession, sessionChangeInput } from "../../../server/sessions.ts";
+import { pathId } from "../../../../server/fields.ts";
+import { endpoint } from "../../../../server/http.ts";
+import { sessionResponses } from "../../../../server/responses.ts";
+import { changeSession, getSession, sessionChangeInput } from "../../../../server/sessions.ts";
 
 export const GET = endpoint({
   run: async ({ db, params }) => {

@@ -1,0 +1,87 @@
+import { Eye } from "lucide-react";
+import { useState } from "react";
+import { CORRECTION_NAME, promptLine } from "../../components/words/prompt-words.ts";
+import type { PracticeSettings, Prompt } from "../../core/light.ts";
+import { SIGN_NAME, TURN_SIGNS, type TurnSign } from "./learners-view.ts";
+
+interface Props {
+  readonly prompt: Prompt;
+  /** The word must not be seen here: a learner has this screen before them. */
+  readonly covered: boolean;
+  readonly sign: TurnSign;
+  readonly onSign: (sign: TurnSign) => void;
+  /** Seconds to think before help; 0 when there are none, or it is not a learner's turn. */
+  readonly thinking: number;
+  /** What to do after a wrong answer, while it is fresh. */
+  readonly correction: PracticeSettings["correction"] | undefined;
+  readonly onTwoBack: () => void;
+}
+
+/** For the teacher: what to say, whose the word is, how long to wait. */
+export function CueLine({ prompt, covered, sign, onSign, thinking, correction, onTwoBack }: Props) {
+  const [peeking, setPeeking] = useState(false);
+  const line = promptLine(prompt);
+  const hidden = covered && !peeking;
+  return (
+    <div className="shrink-0 border-b border-hairline px-5 pb-2">
+      <div className="flex min-h-11 items-center gap-4">
+        <p className="min-w-0 flex-1 text-[15.5px] leading-snug" aria-live="off">
+          {correction ? (
+            <>
+              <b className="text-again">Again:</b> {CORRECTION_NAME[correction]}.{" "}
+              {correction === "show-together-alone" && (
+                <button type="button" className="button ml-2 min-h-9 py-0" onClick={onTwoBack}>
+                  Two words back
+                </button>
+              )}
+            </>
+          ) : hidden ? (
+            <button type="button" className="button min-h-9 py-0 font-normal" onClick={() => setPeeking(true)}>
+              <Eye size={16} aria-hidden /> What to say
+            </button>
+          ) : (
+            <>
+              {line.say}
+              {line.answer && <span className="text-quiet"> {line.answer}</span>}
+              {covered && (
+                <button
+                  type="button"
+                  className="button ml-2 min-h-9 py-0 font-normal"
+                  onClick={() => setPeeking(false)}
+                >
+                  Cover
+                </button>
+              )}
+            </>
+          )}
+        </p>
+        <div
+          role="group"
+          aria-label="Whose the word is (M)"
+          className="flex shrink-0 overflow-hidden rounded-lg border border-rule"
+        >
+          {TURN_SIGNS.map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={one === sign}
+              className={`min-h-9 px-3 text-[14px] ${one === sign ? "bg-ink font-semibold text-sheet" : "bg-sheet text-quiet"}`}
+              onClick={() => onSign(one)}
+            >
+              {SIGN_NAME[one]}
+            </button>
+          ))}
+        </div>
+      </div>
+      <div className="h-1 rounded bg-hairline" aria-hidden>
+        {thinking > 0 && (
+          <div
+            data-thinking={thinking}
+            className="thinking h-1 rounded bg-tape"
+            style={{ animationDuration: `${thinking}s` }}
+          />
+        )}
+      </div>
+    </div>
+  );
+}

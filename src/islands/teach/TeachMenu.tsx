@@ -1,0 +1,128 @@
+import { MoreHorizontal } from "lucide-react";
+import { Dialog, DropdownMenu } from "radix-ui";
+import { useState } from "react";
+
+interface Props {
+  readonly canAdd: boolean;
+  readonly canBuild: boolean;
+  readonly building: boolean;
+  readonly canShuffle: boolean;
+  readonly canDrop: boolean;
+  readonly dark: boolean;
+  /** Words of this activity that went wrong. */
+  readonly wentWrong: readonly string[];
+  /** @returns why the words cannot be put in; undefined when they are */
+  readonly onAdd: (words: readonly string[], comes: "next" | "last") => Promise<string | undefined>;
+  readonly onBuild: () => void;
+  readonly onShuffle: () => void;
+  readonly onDrop: () => void;
+  readonly onSkip: (() => void) | undefined;
+  readonly onDark: () => void;
+}
+
+const ITEM =
+  "flex min-h-11 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-change-soft data-[disabled]:text-quiet";
+
+/** What is done on the spot and not with every word. */
+export function TeachMenu(props: Props) {
+  const [adding, setAdding] = useState(false);
+  const [refusal, setRefusal] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const add = async (words: readonly string[], comes: "next" | "last") => {
+    setBusy(true);
+    const why = await props.onAdd(words, comes);
+    setBusy(false);
+    setRefusal(why);
+    setAdding(why !== undefined);
+  };
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger className="button min-h-11 px-2.5" aria-label="More to do with this activity">
+          <MoreHorizontal size={18} aria-hidden />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="end"
+            sideOffset={6}
+            // The keys of the lesson do not reach through an open menu; the focus goes back to the page after it.
+            onCloseAutoFocus={(event) => event.preventDefault()}
+            className="z-20 w-72 rounded-lg border border-rule bg-sheet p-1 shadow-lg"
+          >
+            <DropdownMenu.Item className={ITEM} disabled={!props.canAdd} onSelect={() => setAdding(true)}>
+              Add a word…
+            </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={ITEM}
+              disabled={!props.canAdd || props.wentWrong.length === 0}
+              onSelect={() => void add(props.wentWrong, "last")}
+            >
+              Again: {props.wentWrong.length > 0 ? props.wentWrong.join(", ") : "nothing went wrong"}
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} disabled={!props.canShuffle} onSelect={props.onShuffle}>
+              Shuffle what is to come
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} disabled={!props.canDrop} onSelect={props.onDrop}>
+              Leave this one out
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} disabled={!props.onSkip} onSelect={props.onSkip}>
+              Leave this activity out
+            </DropdownMenu.Item>
+            <DropdownMenu.Separator className="my-1 h-px bg-hairline" />
+            <DropdownMenu.Item className={ITEM} disabled={!props.canBuild} onSelect={props.onBuild}>
+              {props.building ? "Read it, without tiles" : "Build it with tiles"}
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={props.onDark}>
+              {props.dark ? "Light room on the wall" : "Dark room on the wall"}
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <Dialog.Root
+        open={adding}
+        onOpenChange={(open) => {
+          setAdding(open);
+          setRefusal(undefined);
+        }}
+      >
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/20" />
+          <Dialog.Content
+            aria-describedby={undefined}
+            className="fixed top-1/4 left-1/2 z-20 w-[min(440px,94vw)] -translate-x-1/2 rounded-xl bg-sheet p-6 shadow-2xl"
+            onMouseDown={(event) => event.stopPropagation()}
+          >
+            <Dialog.Title className="text-lg font-bold">Add a word</Dialog.Title>
+            <form
+              className="mt-3 flex gap-2"
+              onSubmit={(event) => {
+                event.preventDefault();
+                const typed = String(new FormData(event.currentTarget).get("word") ?? "");
+                const words = typed
+                  .toLowerCase()
+                  .split(/[\s,]+/)
+                  .filter(Boolean);
+                if (words.length > 0) void add(words, "next");
+              }}
+            >
+              <input
+                name="word"
+                aria-label="Word"
+                className="field flex-1 font-learner text-[22px]"
+                autoComplete="off"
+                spellCheck={false}
+                maxLength={60}
+              />
+              <button type="submit" className="button button-main" disabled={busy}>
+                Next word
+              </button>
+            </form>
+            <p role="alert" className="mt-2 min-h-6 text-again">
+              {refusal}
+            </p>
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </>
+  );
+}

@@ -1,0 +1,299 @@
+import { useCallback, useEffect, useMemo, useReducer, useState } from "react";
+import type { Outcome, RawAnswer } from "../../core/light.ts";
+import type { TeachActivity, TeachItem, TeachPage } from "../../server/teach.ts";
+import { call } from "../client.ts";
+import { answerOf, type BoardAction } from "./board.ts";
+import { type Face, facesOf, type Way } from "./faces.ts";
+import { TURN_SIGNS, type TurnSign } from "./learners-view.ts";
+import { lessonReducer, orderOf, otherActivity, startingLesson } from "./lesson-state.ts";
+import { markKey } from "./marks.ts";
+import { useBoards } from "./use-boards.ts";
+import { useClock } from "./use-clock.ts";
+import { useMarks } from "./use-marks.ts";
+import { usePlace } from "./use-place.ts";
+import { useTurns } from "./use-turns.ts";
+
+/** How the words of one activity are worked now, where that is not as it was planned. */
+interface OwnWay {
+  readonly way?: Way;
+  readonly building?: boolean;
+}
+
+/** Kinds of activity into which words can be put on the spot. */
+export const GROWS: readonly TeachActivity["does"][] = [
+  "blending",
+  "read-chain",
+  "build-chain",
+  "family-walk",
+  "word-list",
+  "irregular-words",
+];
+
+/** The first word is the teacher's, the second everybody's, then the learners have theirs. */
+const signAt = (item: number, activity: TeachActivity): TurnSign =>
+  activity.settings.turns === "your-turn" ? "your" : (TURN_SIGNS[Math.min(item, 2)] as TurnSign);
+
+/**
+ * A lesson being taught: where it stands, what is shown, whose turn it is, and everything that is done in it. What it
+ * looks like is Teach.tsx's.
+ */
+export function useTeach({ session, group, activities, responses, accent, needs }: TeachPage) {
+  const { learners } = group;
+  const [lesson, dispatch] = useReducer(lessonReducer, undefined, () => startingLesson(activities, session.place));
+  const [ways, setWays] = useState<Readonly<Record<string, OwnWay>>>({});
+  const [stuck, setStuck] = useState<string>();
+  const [signs, setSigns] = useState<Readonly<Record<string, TurnSign>>>({});
+  const [showChange, setShowChange] = useState(true);
+  const [dark, setDark] = useState(false);
+  const [boxes, setBoxes] = useState(false);
+  const [picture, setPicture] = useState(false);
+  const [pressed, setPressed] = useState<number>();
+  const [slip, setSlip] = useState<string>();
+  const [leaving, setLeaving] = useState(false);
+  const { marks, waiting, refused, canUndo, mark, undo } = useMarks(session.id, responses);
+  const { boardOf, act: actOnBoard } = useBoards();
+
+  const activity = lesson.activities[lesson.activity] as TeachActivity;
+  const order = orderOf(lesson);
+  const items = useMemo(
+    () => order.map((k) => activity.items[k]).filter((one) => one !== undefined),
+    [order, activity],
+  );
+  const item = items[lesson.item] as TeachItem | undefined;
+  const before = items[lesson.item - 1];
+  const itemKey = `${activity.id} ${order[lesson.item]}`;
+  const own = ways[activity.id] ?? {};
+  const way = own.way ?? activity.settings;
+  const canBuild = item?.word !== undefined && item.word.tray.length > 0 && GROWS.includes(activity.does);
+  const building = canBuild && (own.building ?? activity.does === "build-chain");
+  const sign = signs[itemKey] ?? signAt(lesson.item, activity);
+
+  const { turn, give } = useTurns({
+    learners,
+    needs,
+    items,
+    item: lesson.item,
+    marks,
+    accent,
+    seed: lesson.activity,
+    kept: session.place.learnerId,
+  });
+  const learner = learners.find(({ id }) => id === turn);
+
+  // Who is stuck at sight taps the word after all.
+  const help = stuck === itemKey && way.support === "at-sight" ? "tap-aloud" : way.support;
+  const { blending } = way;
+  const faces = useMemo(
+    () => (item ? facesOf(item, { activity, way: { support: help, blending }, before, accent }) : []),
+    [item, activity, help, blending, before, accent],
+  );
+  const boardKey = `${itemKey} ${turn}`;
+  const board = building && item ? boardOf(boardKey, item, before) : undefined;
+  const last = Math.max(0, faces.length - 1);
+  const at = Math.min(lesson.stage, last);
+  const shown = faces[at];
+  const boardFace = useMemo<Face | undefined>(
+    () =>
+      board && {
+        kind: "board",
+        board: {
+          placed: board.placed.map((k) => board.tray[k]?.label ?? ""),
+          tray: board.tray.filter((_, k) => !board.placed.includes(k)).map(({ label }) => label),
+          boxes: boxes ? (item?.word?.reading.units.length ?? 0) : 0,
+          picture: picture ? item?.word?.picture : undefined,
+          right: board.right,
+        },
+      },
+    [board, boxes, picture, item],
+  );
+  const face = boardFace ?? shown;
+  const seconds = useClock(activity.id, session.place.seconds);
+  const { orders, skipped } = lesson;
+  const place = {
+    activity: lesson.activity,
+    item: lesson.item,
+    stage: at,
+    learnerId: turn ?? null,
+    orders,
+    skipped,
+    seconds: session.place.seconds,
+  };
+  const keepPlace = usePlace(session.id, place, seconds);
+
+  // What belongs to one item goes with it.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: on every change of the item
+  useEffect(() => setPressed(undefined), [itemKey]);
+
+  const goOn = useCallback(() => dispatch({ type: "next" }), []);
+  const goBack = useCallback(() => dispatch({ type: "back" }), []);
+  const tap = () => {
+    if (!board && at < last) dispatch({ type: "stage", stage: at + 1 });
+    else goOn();
+  };
+  const isBlended = face?.kind === "word" && face.stage.blended && face.stage.to === face.reading.units.length;
+  /** One moment back; at sight, the word is opened to be tapped. */
+  const tapBack = () => {
+    if (way.support === "at-sight" && stuck !== itemKey) {
+      setStuck(itemKey);
+      dispatch({ type: "stage", stage: 0 });
+    } else dispatch({ type: "stage", stage: at - 1 });
+  };
+
+  const markTurn = (answer: RawAnswer, passTurn: boolean) => {
+    if (!turn || !item || item.index === null) return;
+    mark(turn, item.index, answer, building ? "built" : (item.mode ?? "read"));
+    setSlip(answer.outcome === "wrong" ? itemKey : undefined);
+    if (!passTurn) return;
+    setPressed(undefined);
+    const seat = learners.findIndex(({ id }) => id === turn);
+    give(learners[(seat + 1) % learners.length]?.id);
+  };
+  const markOutcome = (outcome: Outcome) => {
+    if (!building) markTurn({ outcome, substitutions: [] }, true);
+  };
+
+  /** A sound named for a unit joins the sounds already named for this learner's reading of the word. */
+  const markSaid = (said: readonly string[]) => {
+    if (pressed === undefined || !turn || item?.index == null) return;
+    const old = marks.get(markKey(turn, item.index))?.answer;
+    const others = old?.outcome === "wrong" ? old.substitutions.filter((s) => s.unit !== pressed) : [];
+    markTurn({ outcome: "wrong", substitutions: [...others, { unit: pressed, said: [...said] }] }, false);
+    setPressed(undefined);
+  };
+
+  const takeBack = () => {
+    const was = undo();
+    if (!was) return;
+    setSlip(undefined);
+    const found = lesson.activities.findIndex(({ items }) => items.some(({ index }) => index === was.wordIndex));
+    const back = lesson.activities[found];
+    if (!back) return;
+    const itsOrder = orderOf({ ...lesson, activity: found });
+    const its = itsOrder.findIndex((k) => back.items[k]?.index === was.wordIndex);
+    if (found !== lesson.activity) dispatch({ type: "activity", activity: found });
+    if (its !== -1 && (found !== lesson.activity || its !== lesson.item)) dispatch({ type: "item", item: its });
+    give(was.learnerId, its === -1 ? lesson.item : its);
+  };
+
+  const checkBoard = () => {
+    if (!board || !item?.word || !turn || item.index === null) return;
+    const action: BoardAction = { type: "check", target: item.word };
+    const next = actOnBoard(boardKey, board, action);
+    if (next !== board) mark(turn, item.index, answerOf(next, item.word), "built");
+  };
+
+  const wentWrong = [
+    ...new Set(
+      activity.items.flatMap(({ index, word }) =>
+        index !== null &&
+        word &&
+        learners.some(({ id }) => {
+          const outcome = marks.get(markKey(id, index))?.answer.outcome;
+          return outcome === "wrong" || outcome === "no-attempt";
+        })
+          ? [word.word]
+          : [],
+      ),
+    ),
+  ];
+
+  const addWords = async (words: readonly string[], comes: "next" | "last"): Promise<string | undefined> => {
+    try {
+      const path = `/api/sessions/${session.id}/words`;
+      const grown = await call<TeachActivity>("POST", path, { activityId: activity.id, words });
+      dispatch({ type: "grown", activity: grown, comes });
+      return undefined;
+    } catch (error) {
+      return (error as Error).message;
+    }
+  };
+
+  const finish = async () => {
+    setLeaving(true);
+    await keepPlace();
+    await call("PATCH", `/api/sessions/${session.id}`, { ended: true }).catch(() => undefined);
+    location.assign(`/see?group=${group.id}`);
+  };
+
+  const toActivity = (by: 1 | -1) => {
+    const to = otherActivity(lesson, by);
+    if (to !== undefined) dispatch({ type: "activity", activity: to });
+  };
+
+  const setWay = (next: Way) => {
+    setWays({ ...ways, [activity.id]: { ...own, way: next } });
+    dispatch({ type: "stage", stage: 0 });
+    setStuck(undefined);
+  };
+  return {
+    // Where the lesson stands.
+    lesson,
+    activity,
+    items,
+    item,
+    itemKey,
+    seconds,
+    atEnd: lesson.item === items.length - 1,
+    nextActivity: otherActivity(lesson, 1),
+    previousActivity: otherActivity(lesson, -1),
+    dispatch,
+    // What is shown.
+    face,
+    stage: at,
+    lastStage: last,
+    isBlended,
+    way,
+    setWay,
+    sign,
+    setSign: (next: TurnSign) => setSigns({ ...signs, [itemKey]: next }),
+    slipped: slip === itemKey,
+    showChange,
+    setShowChange,
+    dark,
+    setDark,
+    // Tiles.
+    board,
+    canBuild,
+    building,
+    setBuilding: (on: boolean) => setWays({ ...ways, [activity.id]: { ...own, building: on } }),
+    boxes,
+    setBoxes,
+    picture,
+    setPicture,
+    actOnBoard: (action: BoardAction) => board && actOnBoard(boardKey, board, action),
+    checkBoard,
+    // Turns and marks.
+    turn,
+    learner,
+    give,
+    marks,
+    waiting,
+    refused,
+    canUndo,
+    pressed,
+    setPressed,
+    markOutcome,
+    markSaid,
+    takeBack,
+    wentWrong,
+    // Moving on.
+    tap,
+    tapBack,
+    goOn,
+    goBack,
+    toActivity,
+    twoBack: () => {
+      setSlip(undefined);
+      dispatch({ type: "item", item: Math.max(0, lesson.item - 2) });
+    },
+    againAtSight: () => {
+      setWays({ ...ways, [activity.id]: { ...own, way: { ...way, support: "at-sight" } } });
+      dispatch({ type: "item", item: 0 });
+    },
+    addWords,
+    leaving,
+    finish,
+  };
+}
+
+export type Teaching = ReturnType<typeof useTeach>;

@@ -1,0 +1,18 @@
+import { useEffect, useState } from "react";
+import { ViewSender, type ViewState } from "./learners-view.ts";
+
+/** Keeps the learners' window at what is on this one. */
+export function useViewWindow(sessionId: string, state: ViewState) {
+  const [sender, setSender] = useState<ViewSender>();
+  useEffect(() => {
+    const made = new ViewSender(sessionId);
+    setSender(made);
+    return () => made.close();
+  }, [sessionId]);
+  const { face, showChange, sign, dark, item } = state;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what the state is made of, not the object it comes in
+  useEffect(() => sender?.show(state), [sender, face, showChange, sign, dark, item]);
+  return () => {
+    window.open(`/teach/${sessionId}/view`, `view ${sessionId}`, "popup,width=1024,height=640");
+  };
+}

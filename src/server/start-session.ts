@@ -1,0 +1,207 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { type ActivityContent, minutesFor, wordsOfContent } from "../core/index.ts";
+import { getChain } from "./chains.ts";
+import type { Queryable } from "./db/database.ts";
+import { type Aim, FIRST_PLACE, sessions } from "./db/schema.ts";
+import { AppError, notFound } from "./errors.ts";
+import { idField } from "./fields.ts";
+import { layOut, type RunActivity } from "./lesson-run.ts";
+import { getPlan, type PlanActivity } from "./plans.ts";
+import { getSchool } from "./school.ts";
+import { getSession, type Session } from "./sessions.ts";
+import type { SetContent } from "./word-set-fields.ts";
+import { getSet, unfitWords } from "./word-sets.ts";
+
+/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, or the whole of it. */
+export const newSessionInput = z.union([
+  z.object({ chainId: idField }),
+  z.object({ setId: idField }),
+  z.object({ groupId: idField, activityId: idField }),
+  z.object({ groupId: idField, lesson: z.literal(true) }),
+]);
+
+/** Starts teaching; what is taught is copied, so that later edits do not rewrite it. @throws AppError "not-found", "invalid" */
+export async function startSession(db: Queryable, input: z.infer<typeof newSessionInput>, now: Date): Promise<Session> {
+  if ("chainId" in input) return startChain(db, input.chainId, now);
+  if ("setId" in input) return startSet(db, input.setId, now);
+  if ("lesson" in input) return startLesson(db, input.groupId, now);
+  return startActivity(db, input, now);
+}
+
+async function startChain(db: Queryable, chainId: string, now: Date): Promise<Session> {
+  const chain = await getChain(db, chainId);
+  const activity = {
+    id: chain.id,
+    kind: "chain" as const,
+    title: chain.title,
+    content: { kind: "read-chain" as const, words: chain.words },
+    minutes: minutesFor("chain", chain.words.length),
+    ifTime: false,
+    heldBack: false,
+  };
+  return begin(
+    db,
+    { groupId: chain.groupId, chainId, title: chain.title, aim: chain.aim, activities: [activity] },
+    now,
+  );
+}
+
+async function startSet(db: Queryable, setId: string, now: Date): Promise<Session> {
+  const set = await getSet(db, setId);
+  const content = contentOfSet(set.content);
+  const activity = {
+    id: set.id,
+    kind: set.kind,
+    title: set.title,
+    content,
+    minutes: minutesFor(set.kind, wordsOfContent(content).length),
+    ifTime: false,
+    heldBack: false,
+  };
+  return begin(db, { groupId: set.groupId, title: set.title, activities: [activity] }, now);
+}
+
+/** One activity of the plan, on its own. */
+async function startActivity(
+  db: Queryable,
+  { groupId, activityId }: { readonly groupId: string; readonly activityId: string },
+  now: Date,
+): Promise<Session> {
+  const { activities } = await getPlan(db, groupId);
+  const found = activities.find(({ id }) => id === activityId);
+  if (!found) throw notFound("activity of this plan");
+  const activity = await toRun(db, found);
+  const words = wordsOfContent(activity.content);
+  const named = words.length > 1 ? `${words[0]} to ${words.at(-1)}` : activity.title;
+  const title = activity.heldBack ? `Kept back: ${words.join(", ")}` : activity.title || named || "One activity";
+  return begin(db, { groupId, title, activities: [activity] }, now);
+}
+
+/** The whole of the group's next lesson. */
+async function startLesson(db: Queryable, groupId: string, now: Date): Promise<Session> {
+  const plan = await getPlan(db, groupId);
+  if (plan.activities.length === 0)
+    throw new AppError("invalid", "There is nothing in the lesson yet.", [
+      { field: "groupId", message: "draft the lesson on the Plan page, or put a chain or a set into it" },
+    ]);
+  const activities = await Promise.all(plan.activities.map((activity) => toRun(db, activity)));
+  // What is only done if there is time comes last.
+  const inOrder = [...activities.filter(({ ifTime }) => !ifTime), ...activities.filter(({ ifTime }) => ifTime)];
+  const chain = inOrder.find(({ content }) => content.kind === "read-chain" || content.kind === "word-list");
+  const words = chain ? wordsOfContent(chain.content) : [];
+  const title = words.length > 1 ? `Lesson: ${words[0]} to ${words.at(-1)}` : "Lesson";
+  return begin(db, { groupId, title, activities: inOrder, minutes: plan.minutes }, now);
+}
+
+type NewActivity = Omit<RunActivity, "targets">;
+
+async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity> {
+  const { id, kind, title, minutes, ifTime, heldBack, settings } = activity;
+  const content = activity.content ?? (await contentOfRef(db, activity));
+  return { id, kind, title, minutes, ifTime, heldBack, settings, content };
+}
+
+async function contentOfRef(db: Queryable, { kind, ref }: PlanActivity): Promise<ActivityContent> {
+  if (ref === undefined) throw notFound("chain or set of this activity");
+  if (kind === "chain") return { kind: "read-chain", words: (await getChain(db, ref)).words };
+  return contentOfSet((await getSet(db, ref)).content);
+}
+
+/** A saved set as something that is gone through. */
+function contentOfSet(content: SetContent): ActivityContent {
+  switch (content.kind) {
+    case "family": {
+      const words = content.words.map(({ word }) => word);
+      return content.way ? { kind: "family-walk", words, way: content.way } : { kind: "word-list", words };
+    }
+    case "sort":
+      return { kind: "sort", bins: content.bins, table: content.table };
+    case "pairs":
+      return { kind: "word-list", words: content.pairs.flatMap(({ a, b }) => [a, b]) };
+    case "ears-only":
+      return content;
+  }
+}
+
+interface Beginning {
+  readonly groupId: string;
+  readonly chainId?: string;
+  readonly title: string;
+  readonly aim?: Aim;
+  readonly activities: readonly NewActivity[];
+  readonly minutes?: number;
+}
+
+async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Session> {
+  const { groupId, chainId, title, aim, minutes } = beginning;
+  const school = await getSchool(db);
+  const all = beginning.activities.map(({ content }) => content);
+  // A word that the school has put away since it was planned does not come up in front of children.
+  const keptOut = new Set(unfitWords(all.flatMap(wordsOfContent), school));
+  const activities = beginning.activities.flatMap((activity) => {
+    const content = keptOut.size > 0 ? without(activity.content, keptOut) : activity.content;
+    return content ? [{ ...activity, content }] : [];
+  });
+  if (activities.length === 0)
+    throw new AppError("invalid", "Every word of it is now kept out of this school.", [
+      { field: "words", message: "choose other words, or look at the school's own list of words to keep out" },
+    ]);
+  const run = layOut(activities, school.accent);
+  const id = randomUUID();
+  await db.insert(sessions).values({
+    id,
+    groupId,
+    ...(chainId !== undefined && { chainId }),
+    title: title.slice(0, 120),
+    words: run.words,
+    aim: aim ?? { focus: [], contrasts: [] },
+    run: { minutes: minutes ?? null, activities: run.activities },
+    place: FIRST_PLACE,
+    startedAt: now,
+  });
+  return getSession(db, id);
+}
+
+/** Content without some words; undefined when nothing would be left. */
+function without(content: ActivityContent, out: ReadonlySet<string>): ActivityContent | undefined {
+  const kept = (words: readonly string[]) => words.filter((word) => !out.has(word));
+  switch (content.kind) {
+    case "blending":
+    case "read-chain":
+    case "build-chain":
+    case "family-walk":
+    case "word-list":
+    case "irregular-words": {
+      const words = kept(content.words);
+      return words.length > 0 ? { ...content, words } : undefined;
+    }
+    case "new-sound":
+      return { ...content, words: kept(content.words) };
+    case "dictation": {
+      const words = kept(content.words);
+      const sentences = content.sentences.filter((sentence) => !hasWord(sentence, out));
+      return words.length + sentences.length > 0 ? { ...content, words, sentences } : undefined;
+    }
+    case "sort": {
+      const table = kept(content.table);
+      const bins = content.bins.map(({ bin, words }) => ({ bin, words: kept(words) }));
+      return table.length > 0 ? { ...content, bins, table } : undefined;
+    }
+    case "text":
+      return hasWord(content.text, out) ? undefined : content;
+    case "sound-cards":
+    case "hear-and-spell":
+    case "free":
+      return content;
+    default:
+      // Items made of several words stand or fall as a whole.
+      return wordsOfContent(content).some((word) => out.has(word)) ? undefined : content;
+  }
+}
+
+const hasWord = (text: string, words: ReadonlySet<string>): boolean =>
+  text
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .some((word) => words.has(word));
