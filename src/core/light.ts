@@ -108,6 +108,7 @@ export type { Prompt } from "./practice/prompts.ts";
 export type { RunItem } from "./practice/run.ts";
 export * from "./practice/settings.ts";
 export { stagesOf, type WordStage, walkStages } from "./practice/stages.ts";
+export { type LessonPart, type LessonTemplate, TEMPLATES, USUAL_MINUTES } from "./practice/template.ts";
 export { buildTray, DEFAULT_FOILS, type Tile, type TrayRequest, tilesOf } from "./practice/tray.ts";
 export { type TurnTaker, turnOrder } from "./practice/whose-turn.ts";
 export { seededRandom } from "./random/seeded-random.ts";

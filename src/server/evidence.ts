@@ -1,12 +1,23 @@
 import { z } from "zod";
-import { type ConfusionRow, confusionTable, isPattern } from "../core/light.ts";
+import { type ConfusionRow, confusionTable, isPattern, type ResponseMode } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
 import { notFound } from "./errors.ts";
 import { idField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 import { type EvidenceResponse, evidenceResponses } from "./responses.ts";
 
-export const evidenceQuery = z.object({ group: idField, learner: idField.optional() });
+/** Reading, or building and writing: what is taken for what is not the same in both. */
+export const EVIDENCE_WAYS = ["read", "built"] as const;
+export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
+
+/** Cards and choices say nothing of the units of a word: they are counted nowhere here. */
+const MODES: Readonly<Record<EvidenceWay, readonly ResponseMode[]>> = { read: ["read"], built: ["built", "wrote"] };
+
+export const evidenceQuery = z.object({
+  group: idField,
+  learner: idField.optional(),
+  way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
+});
 
 /** One opened response, small enough to send by the thousand. */
 export interface OpenedResponse {
@@ -18,6 +29,8 @@ export interface OpenedResponse {
   readonly phonemes: readonly (readonly string[])[];
   readonly outcome: string;
   readonly said: readonly { readonly unit: number; readonly said: readonly string[] }[];
+  /** What was built, attempt by attempt. */
+  readonly built?: readonly (readonly string[])[];
   readonly at: string;
 }
 
@@ -25,6 +38,10 @@ export interface EvidenceReport {
   readonly rows: readonly (ConfusionRow & { readonly pattern: boolean })[];
   /** Every response behind the rows, by id. */
   readonly responses: Readonly<Record<string, OpenedResponse>>;
+  /** Words kept back until the end of a lesson, counted apart: ids. */
+  readonly keptBack: { readonly right: readonly string[]; readonly all: readonly string[] };
+  /** The others, right and all. */
+  readonly practised: { readonly right: number; readonly all: number };
   readonly responseCount: number;
   readonly lessonCount: number;
 }
@@ -37,7 +54,13 @@ const opened = (response: EvidenceResponse): OpenedResponse => ({
   graphemes: response.target.units.map((unit) => unit.grapheme),
   phonemes: response.target.units.map((unit) => unit.phonemes),
   outcome: response.answer.outcome,
-  said: response.answer.substitutions,
+  said:
+    response.answer.built === undefined
+      ? response.answer.substitutions
+      : response.verdict.units.flatMap(({ result, said }, unit) =>
+          result === "substitution" || result === "omission" ? [{ unit, said }] : [],
+        ),
+  ...(response.answer.built && { built: response.answer.built }),
   at: response.at,
 });
 
@@ -50,15 +73,22 @@ const opened = (response: EvidenceResponse): OpenedResponse => ({
 export async function evidenceReport(db: Queryable, query: z.infer<typeof evidenceQuery>): Promise<EvidenceReport> {
   const group = await getGroup(db, query.group);
   if (query.learner && !group.learners.some(({ id }) => id === query.learner)) throw notFound("learner");
-  const found = await evidenceResponses(db, {
-    groupId: group.id,
-    ...(query.learner && { learnerIds: [query.learner] }),
-  });
-  const table = confusionTable(found.map((r) => ({ responseId: r.id, target: r.target, verdict: r.verdict })));
+  const modes = MODES[query.way ?? "read"];
+  const found = (
+    await evidenceResponses(db, { groupId: group.id, ...(query.learner && { learnerIds: [query.learner] }) })
+  ).filter(({ mode }) => modes.includes(mode));
+  const practised = found.filter(({ heldBack }) => !heldBack);
+  const keptBack = found.filter(({ heldBack }) => heldBack);
+  const table = confusionTable(practised.map((r) => ({ responseId: r.id, target: r.target, verdict: r.verdict })));
   return {
     rows: table.map((row) => ({ ...row, pattern: isPattern(row) })),
     responses: Object.fromEntries(found.map((response) => [response.id, opened(response)])),
+    keptBack: { right: keptBack.filter(isRight).map(({ id }) => id), all: keptBack.map(({ id }) => id) },
+    practised: { right: practised.filter(isRight).length, all: practised.length },
     responseCount: found.length,
     lessonCount: new Set(found.map((response) => response.sessionId)).size,
   };
 }
+
+const isRight = ({ answer }: EvidenceResponse): boolean =>
+  answer.outcome === "right" || answer.outcome === "after-tapping";

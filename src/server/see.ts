@@ -1,12 +1,13 @@
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
-import { type EvidenceReport, evidenceReport } from "./evidence.ts";
+import { EVIDENCE_WAYS, type EvidenceReport, type EvidenceWay, evidenceReport } from "./evidence.ts";
 import { type Group, type Learner, listGroups } from "./groups.ts";
 
 export interface SeePage {
   readonly groups: readonly Group[];
   readonly group: Group | undefined;
   readonly learner: Learner | undefined;
+  readonly way: EvidenceWay;
   readonly report: EvidenceReport | undefined;
 }
 
@@ -14,13 +15,19 @@ export interface SeePage {
  * Gathers the Evidence screen. Without a group in the address the first one is taken.
  * @throws AppError "not-found" when the address names a group or learner that does not exist
  */
-export async function seePage(db: Queryable, groupId: string | null, learnerId: string | null): Promise<SeePage> {
+export async function seePage(
+  db: Queryable,
+  groupId: string | null,
+  learnerId: string | null,
+  wanted: string | null = null,
+): Promise<SeePage> {
+  const way = EVIDENCE_WAYS.find((one) => one === wanted) ?? "read";
   const groups = await listGroups(db);
   const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
-  if (!group) return { groups, group: undefined, learner: undefined, report: undefined };
+  if (!group) return { groups, group: undefined, learner: undefined, way, report: undefined };
   const learner = learnerId ? group.learners.find(({ id }) => id === learnerId) : undefined;
   if (learnerId && !learner) throw new AppError("not-found", "There is no such learner in this group.");
-  const report = await evidenceReport(db, { group: group.id, ...(learner && { learner: learner.id }) });
-  return { groups, group, learner, report };
+  const report = await evidenceReport(db, { group: group.id, way, ...(learner && { learner: learner.id }) });
+  return { groups, group, learner, way, report };
 }

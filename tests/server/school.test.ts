@@ -37,7 +37,9 @@ const SCHOOL = {
     turns: "my-together-your",
     correction: "show-together-alone",
     thinking: 5,
+    fading: "shorter",
   },
+  mastery: { right: 9, of: 10, days: 2 },
   never: [],
 };
 const NONE = { gpcs: [], patterns: [], words: [] };
@@ -72,6 +74,7 @@ describe("the school's choices", () => {
       { ...SCHOOL, practice: { ...SCHOOL.practice, blending: "x" } },
       /must be one of/,
     ],
+    ["more right answers than answers", { mastery: { right: 9, of: 5, days: 1 } }, /more right answers than answers/],
     ["a minute to think", { ...SCHOOL, practice: { ...SCHOOL.practice, thinking: 60 } }, /at most 20 seconds/],
     ["a never-list with a sentence", { ...SCHOOL, never: ["not this one"] }, /letters a to z/],
   ])("refuses %s, and keeps what was", async (_, body, says) => {

@@ -67,7 +67,9 @@ export function cardPack(
   const learning = order.filter((card) => stateOf(card).checks === undefined);
   const inOrder = [
     ...learning.filter((card) => stateOf(card).cameBack),
-    ...learning.filter((card) => !stateOf(card).cameBack),
+    // What has been begun stays until it is known, whatever is taught meanwhile.
+    ...learning.filter((card) => !stateOf(card).cameBack && stateOf(card).window.length > 0),
+    ...learning.filter((card) => stateOf(card).window.length === 0),
   ];
   const known = order
     .filter((card) => stateOf(card).checks !== undefined)

@@ -1,9 +1,10 @@
 import { refusalOf, type WordRefusal } from "../chains/allowed-words.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import type { Lexicon } from "../lexicon/lexicon.ts";
+import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
+import { checkText } from "../scope/text.ts";
 import { type Activity, type ActivityContent, itemsOfContent, wordsOfContent } from "./activity.ts";
 
 /** What is wrong with an activity. */
@@ -64,7 +65,31 @@ function wordFaults(content: ActivityContent, rules: LessonRules, lexicon: Lexic
         const keptOut = refusal?.code === "never-list" || refusal?.code === "unsuitable";
         return refusal && keptOut ? [{ code: "refused", refusal }] : [];
       });
+    case "dictation":
+      return [
+        ...shown(content.words, "taught"),
+        ...content.sentences.flatMap((text) => textFaults(text, rules, lexicon)),
+      ];
+    case "text":
+      return textFaults(content.text, rules, lexicon);
     default:
       return shown(wordsOfContent(content), "taught");
   }
+}
+
+/** Words of a sentence or text: decodable or learnt whole, and none that is kept out. */
+function textFaults(text: string, rules: LessonRules, lexicon: Lexicon): WordFault[] {
+  const { tokens } = checkText(text, rules.taught, [], lexicon);
+  const seen = new Set<string>();
+  return tokens.flatMap(({ text: token, judged }): WordFault[] => {
+    const word = normaliseSpelling(token);
+    if (seen.has(word)) return [];
+    seen.add(word);
+    const refusal = refusalOf(word, rules, lexicon, "ears-only");
+    if (refusal && (refusal.code === "never-list" || refusal.code === "unsuitable"))
+      return [{ code: "refused", refusal }];
+    return judged.decodable
+      ? []
+      : [{ code: "refused", refusal: { code: "not-decodable", word: token, missing: judged.missing } }];
+  });
 }

@@ -2,6 +2,7 @@ import type { Contrast } from "../chains/request.ts";
 import type { RecordedSlip } from "../families/called-for.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { PracticeSettings } from "./settings.ts";
+import type { LessonTemplate } from "./template.ts";
 
 export const SHORTEST_LESSON = 10;
 export const LONGEST_LESSON = 45;
@@ -26,6 +27,14 @@ export interface LessonRequest {
   readonly allowNotEverySchool?: boolean;
   /** Words with today's sound kept back for the end; 2 by default, 0 to 3. */
   readonly heldBack?: number;
+  /** The line of activities; a whole lesson by default. */
+  readonly template?: LessonTemplate;
+  /** Cards that the learners' packs ask for, GPC ids, most wanted first. */
+  readonly cards?: readonly string[];
+  /** Words learnt whole that the learners' packs ask for, most wanted first. */
+  readonly wholeWords?: readonly string[];
+  /** Earlier lessons of the group with these sounds; 0 by default. */
+  readonly lessonsBefore?: number;
   /** Same seed, same lesson. */
   readonly seed: number;
 }

@@ -3,7 +3,9 @@ import { isCandidate } from "../chains/planner/candidates.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
 import { familiesCalledFor } from "../families/called-for.ts";
 import { familySet } from "../families/family-set.ts";
+import { LEAST_IN_A_BIN, MOST_IN_A_BIN } from "../families/limits.ts";
 import { richFamilies } from "../families/rich-families.ts";
+import { makeSort } from "../families/sort.ts";
 import { spellingChoices } from "../families/spelling-choices.ts";
 import { familyWalk } from "../families/walk.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
@@ -56,13 +58,19 @@ export function earsOnly(
   return parts.length > 0 ? { kind: "ears-only", parts } : undefined;
 }
 
-/** Old sounds, shuffled: shaky ones first into the pack, then today's, then others that were taught. */
+/** Old sounds, shuffled: shaky ones first into the pack, then today's, those the learners are at, then others. */
 export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(request.seed);
   const shaky = request.slips.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
   const others = [...request.taughtGpcs].sort(() => random() - 0.5);
   const pack = [
-    ...new Set([...shaky, ...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b]), ...others]),
+    ...new Set([
+      ...shaky,
+      ...request.focus,
+      ...request.contrasts.flatMap(({ a, b }) => [a, b]),
+      ...(request.cards ?? []),
+      ...others,
+    ]),
   ];
   const known = pack.filter((id) => gpcById(id) !== undefined).slice(0, count);
   const shuffled = known.map((id) => ({ id, at: random() })).sort((x, y) => x.at - y.at);
@@ -209,11 +217,46 @@ export function familyWalkOf({ request, today, lexicon }: Making, count: number)
     : undefined;
 }
 
-/** Irregular words the group learns whole, the newest first. */
+/** Irregular words the group learns whole: those the learners are at, then the newest. */
 export function irregularWords({ request, today }: Making, count: number): ActivityContent | undefined {
-  const words = [...request.taught.words]
-    .reverse()
+  const asked = (request.wholeWords ?? []).filter((word) => request.taught.words.has(word));
+  const words = [...new Set([...asked, ...[...request.taught.words].reverse()])]
     .filter((word) => !request.never?.includes(word) && !today.heldBack.includes(word))
     .slice(0, count);
   return words.length > 0 ? { kind: "irregular-words", words } : undefined;
+}
+
+/** Spellings beside today's that could be taken for it: of the nearest sounds, and of the sound itself. */
+const SORTED_AGAINST = 6;
+
+/** A sort of today's spelling against another that is taught: of the same sound, or else of the nearest. */
+export function sortOf({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
+  const [gpc] = request.focus;
+  const target = gpc === undefined ? undefined : gpcById(gpc);
+  if (!gpc || !target || target.phonemes.length > 1) return undefined;
+  const own = target.phonemes[0] as string;
+  const taught = request.taughtGpcs.flatMap((id) => gpcById(id) ?? []);
+  const spelling = (sound: string) =>
+    taught.filter(
+      ({ id, grapheme, phonemes }) =>
+        phonemes.length === 1 && phonemes[0] === sound && grapheme !== target.grapheme && id !== gpc,
+    );
+  const others = [own, ...closestSounds(own).filter((id) => isVowel(id) === isVowel(own))].flatMap(spelling);
+  const rules = { ...request, never: [...(request.never ?? []), ...today.heldBack] };
+  for (const other of others.slice(0, SORTED_AGAINST)) {
+    const sort = makeSort(
+      {
+        ...rules,
+        bins: [
+          { by: "spelling", gpc },
+          { by: "spelling", gpc: other.id },
+        ],
+        perBin: Math.max(LEAST_IN_A_BIN, Math.min(MOST_IN_A_BIN, Math.floor(count / 2))),
+        foils: 0,
+      },
+      lexicon,
+    );
+    if (sort.ok) return { kind: "sort", bins: sort.bins, table: sort.table };
+  }
+  return undefined;
 }

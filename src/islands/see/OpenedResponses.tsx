@@ -29,7 +29,7 @@ export function OpenedResponses({ title, ids, responses }: Props) {
         <div>
           <Dialog.Title className="text-lg font-bold">{title}</Dialog.Title>
           <p className="text-quiet">
-            {found.length} {found.length === 1 ? "reading" : "readings"}
+            {found.length} {found.length === 1 ? "answer" : "answers"}
           </p>
         </div>
         <Dialog.Close aria-label="Close" className="button grid place-items-center px-2.5">
@@ -65,6 +65,8 @@ export function OpenedResponses({ title, ids, responses }: Props) {
 }
 
 function outcomeOf(response: OpenedResponse): string {
+  // A split digraph stands on one tile: the letters are not run together.
+  if (response.built) return `built ${response.built.map((attempt) => attempt.join("·")).join(", then ")}`;
   if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome] ?? response.outcome;
   if (response.said.length === 0) return "wrong, no sound named";
   return response.said

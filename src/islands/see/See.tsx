@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS } from "../../core/light.ts";
-import type { EvidenceReport } from "../../server/evidence.ts";
+import type { EvidenceReport, EvidenceWay } from "../../server/evidence.ts";
 import { OpenedResponses } from "./OpenedResponses.tsx";
 
 interface Props {
@@ -11,6 +11,7 @@ interface Props {
   /** Whose evidence: the group's name or a nickname. */
   readonly whose: string;
   readonly oneLearner: boolean;
+  readonly way: EvidenceWay;
 }
 
 interface Opened {
@@ -24,7 +25,7 @@ const saidName = (said: string) => (said === "" ? "left out" : soundName(said.sp
 const inHundred = (part: number) => Math.round(part * 100);
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
-export default function See({ report, whose, oneLearner }: Props) {
+export default function See({ report, whose, oneLearner, way }: Props) {
   const [opened, setOpened] = useState<Opened>();
   const [onlyWrong, setOnlyWrong] = useState(true);
   const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
@@ -32,8 +33,18 @@ export default function See({ report, whose, oneLearner }: Props) {
     <>
       <div className="mb-3 flex items-center justify-between gap-4">
         <p className="text-quiet">
-          {report.responseCount} readings in {report.lessonCount} lessons. Press any figure to see the readings behind
-          it.
+          {report.responseCount} {way === "read" ? "readings" : "words built or written"} in {report.lessonCount}{" "}
+          lessons. Press any figure to see what is behind it.
+          {report.keptBack.all.length > 0 && (
+            <button
+              type="button"
+              className="ml-2 min-h-9 rounded-lg px-1 underline underline-offset-2"
+              onClick={() => setOpened({ title: "Words kept back until the end", ids: report.keptBack.all })}
+            >
+              Kept-back words: {report.keptBack.right.length} of {report.keptBack.all.length} right; practised ones:{" "}
+              {report.practised.right} of {report.practised.all}
+            </button>
+          )}
         </p>
         <label className="flex min-h-10 items-center gap-2">
           <input
@@ -48,19 +59,24 @@ export default function See({ report, whose, oneLearner }: Props) {
       {rows.length === 0 ? (
         <p className="rounded-xl border border-rule bg-sheet p-8 text-center text-quiet">
           {report.responseCount === 0
-            ? "Nothing marked yet. Teach a chain and mark what each learner reads."
-            : "Nothing was read as something else."}
+            ? way === "read"
+              ? "Nothing marked yet. Teach a chain and mark what each learner reads."
+              : "Nothing built yet. Teach a chain with tiles: what is built goes to the record by itself."
+            : `Nothing was ${way === "read" ? "read" : "built"} as something else.`}
         </p>
       ) : (
         <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
-          <table className="w-full border-collapse" aria-label={`What ${whose} read as what`}>
+          <table
+            className="w-full border-collapse"
+            aria-label={`What ${whose} ${way === "read" ? "read" : "built"} as what`}
+          >
             <thead className="text-left">
               <tr className="label-row border-b border-rule text-[12.5px] text-quiet">
                 <th scope="col" className="px-4 py-2.5 font-semibold">
                   In the word
                 </th>
                 <th scope="col" className="px-3 py-2.5 font-semibold">
-                  Read as
+                  {way === "read" ? "Read as" : "Built as"}
                 </th>
                 <th scope="col" className="w-[270px] px-3 py-2.5 font-semibold">
                   How often, and how sure

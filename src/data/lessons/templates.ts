@@ -1,0 +1,47 @@
+/**
+ * Two lessons to start from. The order is that of design: ears, cards, the new sound, blending, reading, building,
+ * writing, what was held back. Common practice, no source.
+ *
+ * `matters`: 1 goes in first as long as there are minutes; `items`: in a lesson of 25 minutes.
+ */
+export const SHIPPED_TEMPLATES = [
+  {
+    id: "whole-lesson",
+    name: "A whole lesson",
+    parts: [
+      { kind: "ears-only", items: 4, matters: 5 },
+      { kind: "sound-cards", items: 10, matters: 3 },
+      { kind: "new-sound", items: 3, matters: 2 },
+      { kind: "blending", items: 5, matters: 6 },
+      { kind: "read-chain", items: 10, matters: 1 },
+      { kind: "build-chain", items: 6, matters: 7 },
+      { kind: "fill-the-gap", items: 5, matters: 10 },
+      { kind: "right-or-not", items: 6, matters: 11 },
+      { kind: "irregular-words", items: 5, matters: 9 },
+      { kind: "dictation", items: 4, matters: 8 },
+      { kind: "find-it", items: 6, matters: 12 },
+      { kind: "hear-and-spell", items: 5, matters: 13 },
+      { kind: "family-walk", items: 8, matters: 14 },
+      { kind: "sort", items: 8, matters: 15 },
+      { kind: "real-or-nonsense", items: 8, matters: 16 },
+      { kind: "word-list", items: 2, matters: 4, heldBack: true },
+    ],
+  },
+  {
+    id: "build-and-spell",
+    name: "Mostly building and spelling",
+    parts: [
+      { kind: "ears-only", items: 3, matters: 6 },
+      { kind: "new-sound", items: 3, matters: 3 },
+      { kind: "hear-and-spell", items: 6, matters: 5 },
+      { kind: "build-chain", items: 8, matters: 1 },
+      { kind: "fill-the-gap", items: 6, matters: 7 },
+      { kind: "dictation", items: 6, matters: 2 },
+      { kind: "right-or-not", items: 6, matters: 9 },
+      { kind: "read-chain", items: 10, matters: 8 },
+      { kind: "sound-cards", items: 8, matters: 10 },
+      { kind: "sort", items: 8, matters: 11 },
+      { kind: "word-list", items: 2, matters: 4, heldBack: true },
+    ],
+  },
+] as const;
