@@ -101,7 +101,7 @@ export { cardReading, isCard } from "./practice/cards.ts";
 export type { LessonFault } from "./practice/check-lesson.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
-export { whatToDrop } from "./practice/fit.ts";
+export { whatMatters, whatToDrop } from "./practice/fit.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
 export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
 export type { Prompt } from "./practice/prompts.ts";
@@ -110,6 +110,7 @@ export * from "./practice/settings.ts";
 export { stagesOf, type WordStage, walkStages } from "./practice/stages.ts";
 export { type LessonPart, type LessonTemplate, TEMPLATES, USUAL_MINUTES } from "./practice/template.ts";
 export { buildTray, DEFAULT_FOILS, type Tile, type TrayRequest, tilesOf } from "./practice/tray.ts";
+export { addDays, type WeekDay, type WeekRequest, weekPlan } from "./practice/week-plan.ts";
 export { type TurnTaker, turnOrder } from "./practice/whose-turn.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export {

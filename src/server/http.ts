@@ -10,8 +10,8 @@ const LARGEST_BODY = 256 * 1024;
 const json = (status: number, body: unknown) =>
   new Response(JSON.stringify(body), { status, headers: { "content-type": "application/json; charset=utf-8" } });
 
-/** A CSV file for the browser to keep, named after what is in it. */
-export function csvFile(name: string, csv: string): Response {
+/** A file for the browser to keep, named after what is in it. */
+function file(name: string, ending: string, type: string, text: string): Response {
   const plain =
     name
       .normalize("NFKD")
@@ -19,13 +19,16 @@ export function csvFile(name: string, csv: string): Response {
       .trim()
       .replace(/\s+/g, "-")
       .toLowerCase() || "zip-step";
-  return new Response(csv, {
+  return new Response(text, {
     headers: {
-      "content-type": "text/csv; charset=utf-8",
-      "content-disposition": `attachment; filename="${plain}.csv"`,
+      "content-type": `${type}; charset=utf-8`,
+      "content-disposition": `attachment; filename="${plain}.${ending}"`,
     },
   });
 }
+
+export const csvFile = (name: string, csv: string): Response => file(name, "csv", "text/csv", csv);
+export const calendarFile = (name: string, text: string): Response => file(name, "ics", "text/calendar", text);
 
 /** Reads a body as JSON. @throws AppError "not-json", "too-large" */
 async function readJson(request: Request): Promise<unknown> {

@@ -3,14 +3,19 @@ import { z } from "zod";
 import {
   type Activity,
   type ActivityContent,
+  type ActivityKind,
   checkLesson,
   draftLesson,
+  fillKind,
   type LessonFault,
+  type LessonRequest,
+  type LessonRules,
   LONGEST_LESSON,
   minutesOfContent,
   SHORTEST_LESSON,
   taughtGpcs,
   taughtOf,
+  thinkingAfter,
 } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError, notFound } from "./errors.ts";
@@ -18,9 +23,33 @@ import { slipsOf } from "./families-page.ts";
 import { aimField, idField, wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 import { paceOf } from "./pace.ts";
-import { getPlan, keepPlan, type Plan, type PlanActivity } from "./plans.ts";
+import { mostWanted, packsOf } from "./packs.ts";
+import { getPlan, keepPlan, MOST_ACTIVITIES, type Plan, type PlanActivity } from "./plans.ts";
 import { groupScope } from "./scope.ts";
-import { recentWords } from "./sessions.ts";
+import { lessonsWith, recentWords } from "./sessions.ts";
+import { getTemplate } from "./templates.ts";
+
+/** What can be put into a lesson by its kind. */
+export const ADDED_KINDS = [
+  "ears-only",
+  "sound-cards",
+  "hear-and-spell",
+  "new-sound",
+  "blending",
+  "read-chain",
+  "build-chain",
+  "family-walk",
+  "word-list",
+  "find-it",
+  "fill-the-gap",
+  "right-or-not",
+  "real-or-nonsense",
+  "sort",
+  "dictation",
+  "irregular-words",
+  "text",
+  "free",
+] as const satisfies readonly ActivityKind[];
 
 export const draftInput = aimField.extend({
   minutes: z
@@ -28,6 +57,18 @@ export const draftInput = aimField.extend({
     .int("a whole number of minutes")
     .min(SHORTEST_LESSON, `at least ${SHORTEST_LESSON} minutes`)
     .max(LONGEST_LESSON, `at most ${LONGEST_LESSON} minutes`),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
+  templateId: z.string().min(1).max(60).optional(),
+});
+
+/** An activity of a kind, filled with the words of the lesson; texts are the teacher's own. */
+export const addKindInput = aimField.extend({
+  kind: z.enum(ADDED_KINDS, `must be one of ${ADDED_KINDS.join(", ")}`),
+  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
   seed: z
     .number()
     .int()
@@ -51,26 +92,16 @@ export const editActivityInput = z.object({
  * @throws AppError "not-found", "invalid" when nothing has been taught
  */
 export async function draftPlan(db: Queryable, groupId: string, input: z.infer<typeof draftInput>): Promise<Plan> {
-  const group = await getGroup(db, groupId);
-  const scope = await groupScope(db, group);
-  const { never, allowNotEverySchool, practice } = scope.school;
   const old = await getPlan(db, groupId);
   const kept = old.activities.filter(({ ref }) => ref !== undefined);
   const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
+  const request = await requestFor(db, groupId, input);
+  const template = input.templateId === undefined ? undefined : await getTemplate(db, input.templateId);
   const lesson = draftLesson({
-    taught: taughtOf(scope),
-    taughtGpcs: taughtGpcs(scope),
-    focus: input.focus,
-    contrasts: input.contrasts,
-    slips: await slipsOf(db, group),
+    ...request,
+    ...(template && { template }),
     // What the teacher put in takes its part of the time.
     minutes: Math.max(SHORTEST_LESSON, input.minutes - taken),
-    settings: practice,
-    pace: await paceOf(db, groupId),
-    recent: await recentWords(db, groupId),
-    never,
-    allowNotEverySchool,
-    seed: input.seed,
   });
   if (!lesson.ok)
     throw new AppError("invalid", "No lesson can be drafted.", [
@@ -85,6 +116,88 @@ export async function draftPlan(db: Queryable, groupId: string, input: z.infer<t
   const drafted = lesson.activities.map((activity): PlanActivity => toPlanActivity(activity));
   await keepPlan(db, { groupId, minutes: input.minutes, activities: [...drafted, ...kept] });
   return getPlan(db, groupId);
+}
+
+/** What a lesson of this group is made from. */
+async function requestFor(
+  db: Queryable,
+  groupId: string,
+  input: Pick<z.infer<typeof draftInput>, "focus" | "contrasts" | "minutes" | "seed">,
+): Promise<LessonRequest> {
+  const group = await getGroup(db, groupId);
+  const scope = await groupScope(db, group);
+  const { never, allowNotEverySchool, practice } = scope.school;
+  const packs = await packsOf(db, group, new Date());
+  return {
+    taught: taughtOf(scope),
+    taughtGpcs: taughtGpcs(scope),
+    focus: input.focus,
+    contrasts: input.contrasts,
+    slips: await slipsOf(db, group),
+    minutes: input.minutes,
+    settings: practice,
+    pace: await paceOf(db, groupId),
+    recent: await recentWords(db, groupId),
+    never,
+    allowNotEverySchool,
+    cards: mostWanted(packs.map(({ sounds }) => sounds)),
+    wholeWords: mostWanted(packs.map(({ words }) => words)),
+    lessonsBefore: await lessonsWith(db, groupId, input.focus),
+    seed: input.seed,
+  };
+}
+
+/**
+ * Puts an activity of a kind at the end of the lesson, with the words that are in it already.
+ * @throws AppError "not-found", "invalid" when the group's words do not serve
+ */
+export async function addKind(db: Queryable, groupId: string, input: z.infer<typeof addKindInput>): Promise<Plan> {
+  const plan = await getPlan(db, groupId);
+  if (plan.activities.length >= MOST_ACTIVITIES)
+    throw new AppError("invalid", `A lesson has at most ${MOST_ACTIVITIES} activities.`, [
+      { field: "activities", message: "take one out first" },
+    ]);
+  const request = await requestFor(db, groupId, { ...input, minutes: plan.minutes });
+  const there = plan.activities.flatMap(({ content, heldBack }) => (content ? [{ ...content, heldBack }] : []));
+  const content = typedContent(input) ?? fillKind(input.kind, request, there);
+  if (!content)
+    throw new AppError("invalid", "This group's words do not serve for that.", [
+      { field: "kind", message: "choose another sound for today, or another activity" },
+    ]);
+  const activity: PlanActivity = {
+    id: randomUUID(),
+    kind: content.kind,
+    minutes: minutesOfContent(content, request.settings.turns, request.pace),
+    content,
+    title: "",
+    ifTime: false,
+    heldBack: false,
+    settings: {
+      ...request.settings,
+      thinking: thinkingAfter(request.settings, request.lessonsBefore ?? 0),
+    },
+  };
+  refuseFaults([...plan.activities, activity], activity.id, request);
+  await keepPlan(db, { ...plan, activities: [...plan.activities, activity] });
+  return getPlan(db, groupId);
+}
+
+function typedContent({ kind, text, focus }: z.infer<typeof addKindInput>): ActivityContent | undefined {
+  if (kind !== "text" && kind !== "free") return undefined;
+  if (!text)
+    throw new AppError("invalid", "There is no text.", [{ field: "text", message: "type what is read or done" }]);
+  return kind === "text" ? { kind, text, targets: focus } : { kind, text };
+}
+
+/** @throws AppError "invalid" with the words of the activity that may not stand in it */
+function refuseFaults(activities: readonly PlanActivity[], id: string, rules: LessonRules): void {
+  const drafted = activities.flatMap(({ id, content, heldBack }) => (content ? [{ id, content, heldBack }] : []));
+  const faults = checkLesson(drafted, rules).filter(({ activity }) => activity === id);
+  if (faults.length === 0) return;
+  const said = [...new Set(faults.map(faultText))].join("; ");
+  throw new AppError("invalid", `These words cannot stand in this activity: ${said}.`, [
+    { field: "words", message: said },
+  ]);
 }
 
 const toPlanActivity = ({ content, minutes, ifTime, heldBack, settings }: Activity): PlanActivity => ({
@@ -120,16 +233,7 @@ export async function editActivity(
       : activity,
   );
   const { never, allowNotEverySchool } = scope.school;
-  const drafted = next.flatMap(({ id, content, heldBack }) => (content ? [{ id, content, heldBack }] : []));
-  const faults = checkLesson(drafted, { taught: taughtOf(scope), never, allowNotEverySchool }).filter(
-    ({ activity }) => activity === input.id,
-  );
-  if (faults.length > 0) {
-    const said = faults.map(faultText).join("; ");
-    throw new AppError("invalid", `These words cannot stand in this activity: ${said}.`, [
-      { field: "words", message: said },
-    ]);
-  }
+  refuseFaults(next, input.id, { taught: taughtOf(scope), never, allowNotEverySchool });
   await keepPlan(db, { ...plan, activities: next });
   return getPlan(db, groupId);
 }
@@ -147,6 +251,7 @@ function changed(content: ActivityContent, input: z.infer<typeof editActivityInp
       return { ...content, words: input.words ?? content.words, sentences: input.sentences ?? content.sentences };
     case "new-sound":
       return { ...content, keyWord: input.keyWord ?? content.keyWord };
+    case "text":
     case "free":
       return { ...content, text: input.text ?? content.text };
     default:

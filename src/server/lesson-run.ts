@@ -35,6 +35,8 @@ export interface LessonRun {
   /** Minutes there are for it; null for a chain or an activity taught on its own. */
   readonly minutes: number | null;
   readonly activities: readonly RunActivity[];
+  /** For one learner alone. */
+  readonly learnerId?: string;
 }
 
 /** Activities laid out one after another, and the words that are answered to in them. */

@@ -1,9 +1,17 @@
-import { type LessonMaterials, lessonMaterials, type Prompt, promptsOf, taughtGpcs } from "../core/index.ts";
+import {
+  type LessonMaterials,
+  type LessonTemplate,
+  lessonMaterials,
+  type Prompt,
+  promptsOf,
+  taughtGpcs,
+} from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
 import { getPlan, type Plan, type PlanActivity } from "./plans.ts";
 import { groupScope } from "./scope.ts";
+import { listTemplates } from "./templates.ts";
 
 export interface PlanPage {
   readonly groups: readonly Group[];
@@ -11,6 +19,8 @@ export interface PlanPage {
   readonly plan: Plan;
   /** What the group has been taught, GPC ids, the newest first: to aim at. */
   readonly choices: readonly string[];
+  /** Lines of activities to draft by: the workspace's own, then those that ship. */
+  readonly templates: readonly (Pick<LessonTemplate, "id" | "name"> & { readonly own: boolean })[];
 }
 
 /**
@@ -23,7 +33,8 @@ export async function planPage(db: Queryable, groupId: string | null): Promise<P
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
   if (!group) return null;
   const choices = taughtGpcs(await groupScope(db, group));
-  return { groups, group, plan: await getPlan(db, group.id), choices };
+  const templates = (await listTemplates(db)).map(({ id, name, own }) => ({ id, name, own }));
+  return { groups, group, plan: await getPlan(db, group.id), choices, templates };
 }
 
 /** A plan as a helper has it in hand. */

@@ -33,6 +33,8 @@ export interface PlanActivity {
   /** Words kept back until here. */
   readonly heldBack: boolean;
   readonly settings: PracticeSettings;
+  /** Taken out, and kept so that it can be put back. */
+  readonly out?: boolean;
 }
 
 /** The next lesson of a group. */
@@ -45,6 +47,8 @@ export interface Plan {
 export const LONGEST_PLAN = 90;
 export const MOST_ACTIVITIES = 30;
 const DEFAULT_MINUTES = 20;
+/** So many activities that were taken out can be put back. */
+const MOST_OUT = 20;
 
 const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`);
 
@@ -74,6 +78,12 @@ export const planInput = z.object({
 
 /** The plan of a group's next lesson; what its chains and sets were deleted of is gone from it. @throws AppError "not-found" */
 export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
+  const plan = await planWithOuts(db, groupId);
+  return { ...plan, activities: plan.activities.filter(({ out }) => !out) };
+}
+
+/** The same with what was taken out. */
+async function planWithOuts(db: Queryable, groupId: string): Promise<Plan> {
   await getGroup(db, groupId);
   const [row] = await db.select().from(plans).where(eq(plans.groupId, groupId));
   if (!row) return { groupId, minutes: DEFAULT_MINUTES, activities: [] };
@@ -144,9 +154,9 @@ function checkGroup(owner: string, groupId: string): void {
     ]);
 }
 
-/** Reorders, takes out, times and sets what is in the plan. @throws AppError "not-found", "invalid" */
+/** Reorders, takes out, puts back, times and sets what is in the plan. @throws AppError "not-found", "invalid" */
 export async function changePlan(db: Queryable, groupId: string, input: z.infer<typeof planInput>): Promise<Plan> {
-  const plan = await getPlan(db, groupId);
+  const plan = await planWithOuts(db, groupId);
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
   const activities = input.activities.map(({ id, minutes, ifTime, settings }): PlanActivity => {
     const activity = known.get(id);
@@ -154,9 +164,12 @@ export async function changePlan(db: Queryable, groupId: string, input: z.infer<
       throw new AppError("invalid", "The plan has changed elsewhere.", [
         { field: "activities", message: "an activity is no longer in the plan; reload the page" },
       ]);
-    return { ...activity, minutes, ifTime: ifTime ?? activity.ifTime, settings: settings ?? activity.settings };
+    const { out: _, ...back } = activity;
+    return { ...back, minutes, ifTime: ifTime ?? activity.ifTime, settings: settings ?? activity.settings };
   });
-  await keepPlan(db, { groupId, minutes: input.minutes, activities });
+  const listed = new Set(activities.map(({ id }) => id));
+  const outs = plan.activities.filter(({ id }) => !listed.has(id)).map((one) => ({ ...one, out: true }));
+  await keepPlan(db, { groupId, minutes: input.minutes, activities: [...activities, ...outs.slice(-MOST_OUT)] });
   return getPlan(db, groupId);
 }
 

@@ -127,3 +127,9 @@ export async function recentWords(db: Queryable, groupId: string, lessons = 3): 
   const latest = await listSessions(db, groupId, lessons);
   return [...new Set(latest.flatMap((session) => session.words))].filter((word) => !isCard(word));
 }
+
+/** How many of a group's lessons have been about some of these sounds. */
+export async function lessonsWith(db: Queryable, groupId: string, focus: readonly string[]): Promise<number> {
+  const rows = await db.select({ aim: sessions.aim }).from(sessions).where(eq(sessions.groupId, groupId));
+  return rows.filter(({ aim }) => aim.focus.some((gpc) => focus.includes(gpc))).length;
+}

@@ -1,30 +1,34 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { type ActivityContent, minutesFor, wordsOfContent } from "../core/index.ts";
+import { type ActivityContent, minutesFor, seededRandom, wordsOfContent } from "../core/index.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { type Aim, FIRST_PLACE, sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { idField } from "./fields.ts";
+import { getGroup } from "./groups.ts";
 import { layOut, type RunActivity } from "./lesson-run.ts";
+import { packsOf } from "./packs.ts";
 import { getPlan, type PlanActivity } from "./plans.ts";
 import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
 import type { SetContent } from "./word-set-fields.ts";
 import { getSet, unfitWords } from "./word-sets.ts";
 
-/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, or the whole of it. */
+/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
 export const newSessionInput = z.union([
   z.object({ chainId: idField }),
   z.object({ setId: idField }),
   z.object({ groupId: idField, activityId: idField }),
   z.object({ groupId: idField, lesson: z.literal(true) }),
+  z.object({ groupId: idField, learnerId: idField, pack: z.enum(["sounds", "words"], "must be sounds or words") }),
 ]);
 
 /** Starts teaching; what is taught is copied, so that later edits do not rewrite it. @throws AppError "not-found", "invalid" */
 export async function startSession(db: Queryable, input: z.infer<typeof newSessionInput>, now: Date): Promise<Session> {
   if ("chainId" in input) return startChain(db, input.chainId, now);
   if ("setId" in input) return startSet(db, input.setId, now);
+  if ("pack" in input) return startPack(db, input, now);
   if ("lesson" in input) return startLesson(db, input.groupId, now);
   return startActivity(db, input, now);
 }
@@ -75,7 +79,15 @@ async function startActivity(
   const words = wordsOfContent(activity.content);
   const named = words.length > 1 ? `${words[0]} to ${words.at(-1)}` : activity.title;
   const title = activity.heldBack ? `Kept back: ${words.join(", ")}` : activity.title || named || "One activity";
-  return begin(db, { groupId, title, activities: [activity] }, now);
+  return begin(db, { groupId, title, aim: aimOf([activity]), activities: [activity] }, now);
+}
+
+/** What the activities are about, as far as they say: the new sound, and what is looked for in a text. */
+function aimOf(activities: readonly NewActivity[]): Aim {
+  const focus = activities.flatMap(({ content }) =>
+    content.kind === "new-sound" ? [content.gpc] : content.kind === "text" ? content.targets : [],
+  );
+  return { focus: [...new Set(focus)], contrasts: [] };
 }
 
 /** The whole of the group's next lesson. */
@@ -91,7 +103,41 @@ async function startLesson(db: Queryable, groupId: string, now: Date): Promise<S
   const chain = inOrder.find(({ content }) => content.kind === "read-chain" || content.kind === "word-list");
   const words = chain ? wordsOfContent(chain.content) : [];
   const title = words.length > 1 ? `Lesson: ${words[0]} to ${words.at(-1)}` : "Lesson";
-  return begin(db, { groupId, title, activities: inOrder, minutes: plan.minutes }, now);
+  return begin(db, { groupId, title, aim: aimOf(inOrder), activities: inOrder, minutes: plan.minutes }, now);
+}
+
+/** One learner's cards: those at hand, and those that are due to be looked at again. */
+async function startPack(
+  db: Queryable,
+  { groupId, learnerId, pack }: { groupId: string; learnerId: string; pack: "sounds" | "words" },
+  now: Date,
+): Promise<Session> {
+  const group = await getGroup(db, groupId);
+  const own = (await packsOf(db, group, now)).find(({ learner }) => learner.id === learnerId);
+  if (!own) throw notFound("learner of this group");
+  const random = seededRandom(now.getTime());
+  const cards = [...own[pack].due, ...own[pack].pack]
+    .map((card) => ({ card, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ card }) => card);
+  if (cards.length === 0)
+    throw new AppError("invalid", "There is no card in this pack.", [
+      { field: "pack", message: "everything taught is known; cards come back when they are due" },
+    ]);
+  const content: ActivityContent =
+    pack === "sounds" ? { kind: "sound-cards", gpcs: cards } : { kind: "irregular-words", words: cards };
+  const activity = {
+    id: randomUUID(),
+    kind: content.kind,
+    title: "",
+    content,
+    minutes: minutesFor(content.kind, cards.length),
+    ifTime: false,
+    heldBack: false,
+    settings: { ...(await getSchool(db)).practice, turns: "your-turn" as const },
+  };
+  const title = `${own.learner.nickname}: ${pack === "sounds" ? "sound cards" : "words learnt whole"}`;
+  return begin(db, { groupId, learnerId, title, activities: [activity] }, now);
 }
 
 type NewActivity = Omit<RunActivity, "targets">;
@@ -131,10 +177,12 @@ interface Beginning {
   readonly aim?: Aim;
   readonly activities: readonly NewActivity[];
   readonly minutes?: number;
+  /** For one learner alone. */
+  readonly learnerId?: string;
 }
 
 async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Session> {
-  const { groupId, chainId, title, aim, minutes } = beginning;
+  const { groupId, chainId, title, aim, minutes, learnerId } = beginning;
   const school = await getSchool(db);
   const all = beginning.activities.map(({ content }) => content);
   // A word that the school has put away since it was planned does not come up in front of children.
@@ -156,7 +204,7 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
     title: title.slice(0, 120),
     words: run.words,
     aim: aim ?? { focus: [], contrasts: [] },
-    run: { minutes: minutes ?? null, activities: run.activities },
+    run: { minutes: minutes ?? null, activities: run.activities, ...(learnerId !== undefined && { learnerId }) },
     place: FIRST_PLACE,
     startedAt: now,
   });

@@ -73,7 +73,10 @@ export interface TeachPage {
 /** @throws AppError "not-found" */
 export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
   const session = await getSession(db, sessionId);
-  const group = await getGroup(db, session.groupId);
+  const whole = await getGroup(db, session.groupId);
+  const alone = session.run.learnerId;
+  // A learner's own cards are nobody else's.
+  const group = alone === undefined ? whole : { ...whole, learners: whole.learners.filter(({ id }) => id === alone) };
   const scope = await groupScope(db, group);
   const records = await evidenceResponses(db, { groupId: group.id });
   const { id, title, place, run } = session;

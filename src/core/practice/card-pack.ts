@@ -1,3 +1,5 @@
+import { addDays } from "./week-plan.ts";
+
 /** When a card counts as known: so many right of the last so many, on at least so many days. */
 export interface MasteryRule {
   readonly right: number;
@@ -100,7 +102,5 @@ function after(state: CardState, answer: CardAnswer, rule: MasteryRule): CardSta
 
 function dueOn({ checks, since }: CardState): string {
   const days = CHECK_AFTER[Math.min(checks ?? 0, CHECK_AFTER.length - 1)] as number;
-  const date = new Date(`${since}T00:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return date.toISOString().slice(0, 10);
+  return addDays(since, days);
 }

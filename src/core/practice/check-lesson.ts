@@ -5,6 +5,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import { checkText } from "../scope/text.ts";
+import { decode } from "../spelling/decode/decode.ts";
 import { type Activity, type ActivityContent, itemsOfContent, wordsOfContent } from "./activity.ts";
 
 /** What is wrong with an activity. */
@@ -88,8 +89,12 @@ function textFaults(text: string, rules: LessonRules, lexicon: Lexicon): WordFau
     const refusal = refusalOf(word, rules, lexicon, "ears-only");
     if (refusal && (refusal.code === "never-list" || refusal.code === "unsuitable"))
       return [{ code: "refused", refusal }];
-    return judged.decodable
+    return judged.decodable || isReadableName(token, rules.taught)
       ? []
       : [{ code: "refused", refusal: { code: "not-decodable", word: token, missing: judged.missing } }];
   });
 }
+
+/** A name is in no word list: it may stand where its letters can be read by rule with what has been taught. */
+const isReadableName = (token: string, taught: TaughtSet): boolean =>
+  /^\p{Lu}/u.test(token) && decode(token.toLowerCase(), { taught }) !== undefined;

@@ -1,7 +1,7 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import type { Activity, ActivityContent } from "./activity.ts";
+import { type Activity, type ActivityContent, type ActivityKind, wordsOfContent } from "./activity.ts";
 import { contentOfKind } from "./content-of-kind.ts";
 import { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./lesson-request.ts";
 import type { Making } from "./make-content.ts";
@@ -84,6 +84,33 @@ export function draftLesson(
     heldBack,
     minutes: total,
   };
+}
+
+/** Things in an activity that is put in by hand. */
+const BY_HAND = 6;
+
+/**
+ * Fills one activity of a kind for a lesson that is there already: with the words of its chain or list, and without
+ * those it keeps back.
+ *
+ * @param there what the lesson has; a chain of it gives the words
+ * @returns undefined when the words do not serve
+ */
+export function fillKind(
+  kind: ActivityKind,
+  request: LessonRequest,
+  there: readonly (ActivityContent & { readonly heldBack?: boolean })[],
+  list: Lexicon = shippedLexicon(),
+): ActivityContent | undefined {
+  if (request.taughtGpcs.length === 0) return undefined;
+  const lexicon = lexiconIn(list, request.taught.accent);
+  const heldBack = there.filter((one) => one.heldBack).flatMap(wordsOfContent);
+  const chain = there.find((one) => one.kind === "read-chain" && !one.heldBack);
+  const today =
+    chain?.kind === "read-chain"
+      ? { chain: chain.words, words: chain.words, heldBack }
+      : todaysWords({ ...request, never: [...(request.never ?? []), ...heldBack] }, lexicon);
+  return contentOfKind(kind, { request, today: { ...today, heldBack }, lexicon }, BY_HAND);
 }
 
 const WHOLE_LESSON = TEMPLATES[0] as LessonTemplate;

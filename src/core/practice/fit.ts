@@ -26,6 +26,13 @@ const GIVEN_UP_FIRST: readonly (ActivityKind | PacedKind)[] = [
   "read-chain",
 ];
 
+/** A held-back list goes in before anything but the three things a lesson is about. */
+const HELD_BACK_MATTERS = 3.5;
+
+/** What goes in first when a lesson is filled again: the opposite of what is given up first. */
+export const whatMatters = (kind: ActivityKind, heldBack: boolean): number =>
+  heldBack ? HELD_BACK_MATTERS : GIVEN_UP_FIRST.length - GIVEN_UP_FIRST.indexOf(kind);
+
 interface Timed {
   readonly id: string;
   readonly kind: PacedKind;

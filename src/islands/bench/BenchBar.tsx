@@ -65,6 +65,15 @@ export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
       </button>
       <button
         type="button"
+        className="button"
+        disabled={words.length < 2 || faulty}
+        title={faulty ? "Mend what is marked first" : "Into the group's next lesson"}
+        onClick={saving.toPlan}
+      >
+        To the plan
+      </button>
+      <button
+        type="button"
         className="button button-main"
         disabled={words.length < 2 || faulty}
         title={faulty ? "Mend what is marked first" : undefined}

@@ -50,11 +50,25 @@ export function useSaving(state: BenchState, dispatch: Dispatch<BenchAction>, gr
     }
   };
 
+  /** Into the group's next lesson, as it is saved. */
+  const toPlan = async () => {
+    const ref = await saveIfNeeded();
+    if (!ref) return;
+    try {
+      await call("POST", "/api/plans/activities", { groupId, kind: "chain", ref });
+      toast.success("In the next lesson", {
+        action: { label: "Open the plan", onClick: () => location.assign(`/plan?group=${groupId}`) },
+      });
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+
   /** The same chain for another group: it opens there as a copy, checked against what that group was taught. */
   const forGroup = async (other: string) => {
     const chainId = await saveIfNeeded();
     if (chainId) location.assign(`/bench?group=${other}&copy=${chainId}`);
   };
 
-  return { unsaved, save, teach, forGroup };
+  return { unsaved, save, teach, toPlan, forGroup };
 }

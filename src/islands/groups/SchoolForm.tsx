@@ -1,11 +1,19 @@
 import { useRef, useState } from "react";
 import { Toaster, toast } from "sonner";
 import { Choice } from "../../components/Choice.tsx";
-import { BLENDING_NAME, CORRECTION_NAME, SUPPORT_NAME, TURNS_NAME } from "../../components/words/prompt-words.ts";
+import {
+  BLENDING_NAME,
+  CORRECTION_NAME,
+  FADING_NAME,
+  SUPPORT_NAME,
+  TURNS_NAME,
+} from "../../components/words/prompt-words.ts";
 import {
   type Accent,
   BLENDING_WAYS,
   CORRECTIONS,
+  FADINGS,
+  LONGEST_THINKING,
   type Merger,
   type SchoolSettings,
   SUPPORTS,
@@ -132,6 +140,48 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
             names={CORRECTION_NAME}
             onChange={(correction) => save({ ...school, practice: { ...school.practice, correction } })}
           />
+          <div className="grid grid-cols-2 gap-2">
+            <Count
+              name="Seconds to think"
+              value={school.practice.thinking}
+              least={0}
+              most={LONGEST_THINKING}
+              onChange={(thinking) => save({ ...school, practice: { ...school.practice, thinking } })}
+            />
+            <Choice
+              name="From lesson to lesson"
+              value={school.practice.fading}
+              choices={FADINGS}
+              names={FADING_NAME}
+              onChange={(fading) => save({ ...school, practice: { ...school.practice, fading } })}
+            />
+          </div>
+        </div>
+      </fieldset>
+      <fieldset className="mt-4">
+        <legend className="label mb-1">A card is known when it was right</legend>
+        <div className="grid grid-cols-3 gap-2">
+          <Count
+            name="times"
+            value={school.mastery.right}
+            least={1}
+            most={school.mastery.of}
+            onChange={(right) => save({ ...school, mastery: { ...school.mastery, right } })}
+          />
+          <Count
+            name="of the last"
+            value={school.mastery.of}
+            least={school.mastery.right}
+            most={20}
+            onChange={(of) => save({ ...school, mastery: { ...school.mastery, of } })}
+          />
+          <Count
+            name="on so many days"
+            value={school.mastery.days}
+            least={1}
+            most={5}
+            onChange={(days) => save({ ...school, mastery: { ...school.mastery, days } })}
+          />
         </div>
       </fieldset>
       <fieldset className="mt-4">
@@ -163,6 +213,26 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
       )}
       <Toaster position="top-center" />
     </section>
+  );
+}
+
+/** A whole number within bounds; what is typed outside them is not kept. */
+function Count(props: { name: string; value: number; least: number; most: number; onChange: (value: number) => void }) {
+  return (
+    <label className="min-w-0">
+      <span className="label mb-1">{props.name}</span>
+      <input
+        type="number"
+        className="field"
+        min={props.least}
+        max={props.most}
+        value={props.value}
+        onChange={(event) => {
+          const value = Math.round(event.target.valueAsNumber);
+          if (value >= props.least && value <= props.most) props.onChange(value);
+        }}
+      />
+    </label>
   );
 }
 

@@ -89,8 +89,14 @@ export function ActivityDetails({ activity, canEdit, onChange, onEdit }: Props) 
 
 function EditWords({ activity, onEdit }: Pick<Props, "activity" | "onEdit">) {
   const { content, id } = activity;
-  const first =
-    content?.kind === "new-sound" ? content.keyWord : content && "words" in content ? content.words.join(" ") : "";
+  const isText = content?.kind === "text" || content?.kind === "free";
+  const first = isText
+    ? content.text
+    : content?.kind === "new-sound"
+      ? content.keyWord
+      : content && "words" in content
+        ? content.words.join(" ")
+        : "";
   const [typed, setTyped] = useState(first);
   const [sentences, setSentences] = useState(content?.kind === "dictation" ? content.sentences.join("\n") : "");
   const isKeyWord = content?.kind === "new-sound";
@@ -103,7 +109,7 @@ function EditWords({ activity, onEdit }: Pick<Props, "activity" | "onEdit">) {
         event.preventDefault();
         void onEdit({
           id,
-          ...(isKeyWord ? { keyWord: typed } : { words: words(typed) }),
+          ...(isText ? { text: typed } : isKeyWord ? { keyWord: typed } : { words: words(typed) }),
           ...(content?.kind === "dictation" && {
             sentences: sentences
               .split("\n")
@@ -114,11 +120,11 @@ function EditWords({ activity, onEdit }: Pick<Props, "activity" | "onEdit">) {
       }}
     >
       <label className="flex-1">
-        <span className="label mb-1">{isKeyWord ? "Your own key word" : "Words"}</span>
+        <span className="label mb-1">{isText ? "Text" : isKeyWord ? "Your own key word" : "Words"}</span>
         <input
           className="field font-learner text-[17px]"
           value={typed}
-          maxLength={isKeyWord ? 30 : 400}
+          maxLength={isText ? 1000 : isKeyWord ? 30 : 400}
           onChange={(event) => setTyped(event.target.value)}
         />
       </label>

@@ -73,11 +73,9 @@ export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onTeac
             <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>
           )}
         </span>
-        {content && hasOwnWords(content) && content.kind !== "dictation" && (
-          <button type="button" className="button font-normal" onClick={onTeach}>
-            Teach
-          </button>
-        )}
+        <button type="button" className="button font-normal" onClick={onTeach}>
+          Teach
+        </button>
         {activity.ref && activity.kind !== "chain" && (
           <a href={`/print/${activity.ref}`} className="button font-normal">
             Print
@@ -122,7 +120,9 @@ export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onTeac
       {open && (
         <ActivityDetails
           activity={activity}
-          canEdit={content !== undefined && (hasOwnWords(content) || content.kind === "new-sound")}
+          canEdit={
+            content !== undefined && (hasOwnWords(content) || ["new-sound", "text", "free"].includes(content.kind))
+          }
           onChange={onChange}
           onEdit={onEdit}
         />

@@ -14,10 +14,12 @@ interface Props {
   readonly busy: boolean;
   readonly onFocus: (focus: readonly string[]) => void;
   readonly onDraft: () => void;
+  /** What else the draft goes by. */
+  readonly children: React.ReactNode;
 }
 
 /** What the lesson is for, and the press that drafts it. */
-export function DraftBar({ choices, focus, minutes, hasDraft, busy, onFocus, onDraft }: Props) {
+export function DraftBar({ choices, focus, minutes, hasDraft, busy, onFocus, onDraft, children }: Props) {
   const [asking, setAsking] = useState(false);
   const fits = minutes >= SHORTEST_LESSON && minutes <= LONGEST_LESSON;
   return (
@@ -43,6 +45,7 @@ export function DraftBar({ choices, focus, minutes, hasDraft, busy, onFocus, onD
           </button>
         </GpcPicker>
       )}
+      {children}
       <button
         type="button"
         className="button button-main"

@@ -12,15 +12,19 @@ import { call } from "../client.ts";
 import { useListSensors } from "../use-list-sensors.ts";
 import { ActivityRow } from "./ActivityRow.tsx";
 import { DraftBar } from "./DraftBar.tsx";
+import { Shelf } from "./Shelf.tsx";
+import { TemplateChoice, type TemplateEntry } from "./TemplateChoice.tsx";
 import { usePlan } from "./use-plan.ts";
 
 const SLOTS = [10, 15, 20, 25, 30, 45];
 
 /** The next lesson of a group: drafted or put together, activities in order against the time there is. */
-export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "groups">) {
+export default function Plan({ group, plan: stored, choices, templates: first }: Omit<PlanPage, "groups">) {
   const [starting, setStarting] = useState(false);
-  const { plan, busy, change, draft, edit, putBack, settled } = usePlan(group.id, stored);
+  const { plan, busy, change, draft, add, edit, settled } = usePlan(group.id, stored);
   const [focus, setFocus] = useState<readonly string[]>(choices.slice(0, 1));
+  const [templates, setTemplates] = useState<readonly TemplateEntry[]>(first);
+  const [template, setTemplate] = useState(first.find(({ own }) => !own)?.id ?? "");
   const sensors = useListSensors();
   const main = plan.activities.filter(({ ifTime }) => !ifTime);
   const spare = plan.activities.filter(({ ifTime }) => ifTime);
@@ -37,11 +41,10 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
   const without = (gone: readonly PlanActivity[]) =>
     change({ ...plan, activities: plan.activities.filter((one) => !gone.includes(one)) });
   const remove = (activity: PlanActivity) => {
+    const before = plan;
     without([activity]);
     const name = activity.title || ACTIVITY_NAME[activity.kind];
-    if (activity.ref)
-      toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: () => void putBack(activity) } });
-    else toast(`Out of the plan: ${name}. Draft anew to have it back.`);
+    toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: () => change(before) } });
   };
   /** Opened in Teach, worked as the plan says: one activity, or all of them in order. */
   const teach = async (what: { activityId: string } | { lesson: true }) => {
@@ -99,9 +102,15 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
               ))}
           </select>
         </label>
+        <a className="button font-normal" href={`/week?group=${group.id}`}>
+          A week
+        </a>
+        <a className="button font-normal" href={`/packs?group=${group.id}`}>
+          Packs
+        </a>
         {plan.activities.length > 0 && (
           <>
-            <a className="button" href={`/plan-sheet?group=${group.id}`}>
+            <a className="button font-normal" href={`/plan-sheet?group=${group.id}`}>
               For the helper
             </a>
             <button
@@ -122,8 +131,18 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
         hasDraft={plan.activities.some(({ content }) => content !== undefined)}
         busy={busy}
         onFocus={setFocus}
-        onDraft={() => void draft({ focus, contrasts: [] })}
-      />
+        onDraft={() => void draft({ focus, contrasts: [] }, template)}
+      >
+        <TemplateChoice
+          groupId={group.id}
+          templates={templates}
+          chosen={template}
+          canKeep={plan.activities.some(({ content }) => content !== undefined)}
+          settled={settled}
+          onChoose={setTemplate}
+          onTemplates={setTemplates}
+        />
+      </DraftBar>
       {usual && <p className="mt-3 text-[14px] text-quiet">Done as: {settingsText(usual)}</p>}
       {plan.activities.length === 0 ? (
         <div className="mx-auto mt-16 max-w-md text-center">
@@ -137,16 +156,22 @@ export default function Plan({ group, plan: stored, choices }: Omit<PlanPage, "g
             <a className="underline" href={`/ears?group=${group.id}`}>
               Ears only
             </a>
-            .
+            , or begin with
+          </p>
+          <p className="mt-3">
+            <Shelf busy={busy} onAdd={(kind, text) => add(kind, { focus, contrasts: [] }, text)} />
           </p>
         </div>
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
           <div className="mt-3">{list("Activities", main)}</div>
-          <p role="status" className={`mt-3 text-right text-lg ${total > plan.minutes ? "font-bold text-again" : ""}`}>
-            {minutesText(total)} of {minutesText(plan.minutes)}
-            {total > plan.minutes && `: ${minutesText(total - plan.minutes)} too long.`}
-          </p>
+          <div className="mt-3 flex items-center justify-between">
+            <Shelf busy={busy} onAdd={(kind, text) => add(kind, { focus, contrasts: [] }, text)} />
+            <p role="status" className={`text-right text-lg ${total > plan.minutes ? "font-bold text-again" : ""}`}>
+              {minutesText(total)} of {minutesText(plan.minutes)}
+              {total > plan.minutes && `: ${minutesText(total - plan.minutes)} too long.`}
+            </p>
+          </div>
           {toDrop.length > 0 && (
             <p className="mt-1 flex justify-end">
               <button type="button" className="button" onClick={() => without(toDrop)}>

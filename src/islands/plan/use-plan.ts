@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { toast } from "sonner";
-import type { Contrast } from "../../core/light.ts";
-import type { PlanActivity, Plan as StoredPlan } from "../../server/plans.ts";
+import type { ActivityKind, Contrast } from "../../core/light.ts";
+import type { Plan as StoredPlan } from "../../server/plans.ts";
 import { call } from "../client.ts";
 
 /** What a teacher changes in one drafted activity. */
@@ -10,6 +10,12 @@ export interface ActivityEdit {
   readonly words?: readonly string[];
   readonly sentences?: readonly string[];
   readonly keyWord?: string;
+  readonly text?: string;
+}
+
+interface Aim {
+  readonly focus: readonly string[];
+  readonly contrasts: readonly Contrast[];
 }
 
 /** The plan as it is on the screen, and what becomes of it on the server: one thing after another. */
@@ -47,16 +53,23 @@ export function usePlan(groupId: string, stored: StoredPlan) {
     }
   };
 
-  const draft = (aim: { focus: readonly string[]; contrasts: readonly Contrast[] }) =>
-    ask(`/api/plans/${groupId}/draft`, { ...aim, minutes: plan.minutes, seed: Math.floor(Math.random() * 2 ** 30) });
+  const seed = () => Math.floor(Math.random() * 2 ** 30);
+
+  const draft = (aim: Aim, templateId: string | undefined) =>
+    ask(`/api/plans/${groupId}/draft`, {
+      ...aim,
+      minutes: plan.minutes,
+      seed: seed(),
+      ...(templateId && { templateId }),
+    });
+
+  const add = (kind: ActivityKind, aim: Aim, text?: string) =>
+    ask(`/api/plans/${groupId}/add`, { ...aim, kind, seed: seed(), ...(text !== undefined && { text }) });
 
   const edit = (change: ActivityEdit) => ask(`/api/plans/${groupId}/edit`, change);
-
-  const putBack = (activity: PlanActivity) =>
-    ask("/api/plans/activities", { groupId, kind: activity.kind === "chain" ? "chain" : "set", ref: activity.ref });
 
   /** Resolves once the server has every change. */
   const settled = () => sending.current;
 
-  return { plan, busy, change, draft, edit, putBack, settled };
+  return { plan, busy, change, draft, add, edit, settled };
 }

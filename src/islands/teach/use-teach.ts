@@ -145,6 +145,8 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     setSlip(answer.outcome === "wrong" ? itemKey : undefined);
     if (!passTurn) return;
     setPressed(undefined);
+    // Alone, a learner goes straight on from what was right.
+    if (learners.length === 1 && answer.outcome === "right") return goOn();
     const seat = learners.findIndex(({ id }) => id === turn);
     give(learners[(seat + 1) % learners.length]?.id);
   };

@@ -15,6 +15,7 @@ import type {
   ChainShape,
   Contrast,
   FilledPart,
+  LessonPart,
   RawAnswer,
   ResponseMode,
   ResponseVerdict,
@@ -204,6 +205,14 @@ export const plans = pgTable(
   },
   (table) => [uniqueIndex("plan_of_group").on(table.groupId)],
 );
+
+/** The workspace's own lines of activities, to be filled with the words of a day. */
+export const templates = pgTable("templates", {
+  id,
+  name: text("name").notNull(),
+  parts: jsonb("parts").$type<readonly LessonPart[]>().notNull(),
+  ...stamps,
+});
 
 export const sessions = pgTable(
   "sessions",

@@ -1,6 +1,10 @@
 import {
   CLASSIFIER_VERSION,
+  cardReading,
   classifyMarked,
+  GENERAL_AMERICAN,
+  gpcId,
+  keyOfGpc,
   planChain,
   seededRandom,
   sequenceById,
@@ -10,12 +14,18 @@ import {
 } from "../../core/index.ts";
 import { chainTitle } from "../chains.ts";
 import type { Database, Queryable } from "../db/database.ts";
-import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
+import { chains, FIRST_PLACE, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
+import { layOut } from "../lesson-run.ts";
 import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
 
 const SEED = 20261124;
 const LESSONS_A_WEEK = 3;
 const WORDS = 8;
+const CARDS = 9;
+const SECONDS_A_WORD = 30;
+const SECONDS_A_CARD = 8;
+/** How often a card goes wrong: one of a sound that a learner confuses, any other. */
+const [CARD_CONFUSED, CARD_SLIP] = [0.3, 0.03];
 const DAY = 24 * 60 * 60 * 1000;
 const MINUTE = 60 * 1000;
 
@@ -48,6 +58,7 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
   const members = group.learners.map((learner) => ({ ...learner, id: seededId(random) }));
   await db.insert(learners).values(members.map(({ id, nickname }) => ({ id, nickname })));
   await db.insert(memberships).values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
+  const luck = seededRandom(SEED + group.name.length);
   const recent: string[][] = [];
   for (const [week, lesson] of group.weeks.entries())
     for (let k = 0; k < LESSONS_A_WEEK; k++) {
@@ -63,23 +74,25 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
         at,
         recent: recent.slice(-2).flat(),
         random,
+        luck,
       });
       recent.push(words);
     }
 }
 
-async function plantLesson(
-  db: Queryable,
-  on: {
-    groupId: string;
-    group: DemoGroup;
-    members: readonly (DemoGroup["learners"][number] & { id: string })[];
-    lesson: DemoLesson;
-    at: Date;
-    recent: readonly string[];
-    random: () => number;
-  },
-): Promise<string[]> {
+interface LessonOn {
+  readonly groupId: string;
+  readonly group: DemoGroup;
+  readonly members: readonly (DemoGroup["learners"][number] & { id: string })[];
+  readonly lesson: DemoLesson;
+  readonly at: Date;
+  readonly recent: readonly string[];
+  readonly random: () => number;
+  /** For the cards, so that they do not change what comes after them. */
+  readonly luck: () => number;
+}
+
+async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
   const { group, lesson, random } = on;
   const sequence = sequenceById(group.sequenceId);
   if (!sequence) throw new Error(`The demo names no sequence of ours: ${group.sequenceId}`);
@@ -99,15 +112,42 @@ async function plantLesson(
   const sessionId = seededId(random);
   const title = chainTitle(plan.words);
   const stamp = { createdAt: on.at, updatedAt: on.at };
-  const place = { wordIndex: WORDS - 1, learnerId: null };
+  const cards = cardsOf(group);
+  const chainPart = {
+    id: chainId,
+    kind: "chain" as const,
+    title,
+    content: { kind: "read-chain" as const, words: plan.words },
+  };
+  const cardPart = {
+    id: seededId(on.luck),
+    kind: "sound-cards" as const,
+    title: "",
+    content: { kind: "sound-cards" as const, gpcs: cards },
+  };
+  const planned = { ifTime: false, heldBack: false };
+  const run = layOut(
+    [
+      { ...chainPart, ...planned, minutes: 4 },
+      { ...cardPart, ...planned, minutes: 2 },
+    ],
+    GENERAL_AMERICAN,
+  );
+  const place = {
+    ...FIRST_PLACE,
+    activity: 1,
+    item: cards.length - 1,
+    seconds: { [chainId]: WORDS * SECONDS_A_WORD, [cardPart.id]: cards.length * SECONDS_A_CARD },
+  };
   await db.insert(chains).values({ id: chainId, groupId: on.groupId, title, words: plan.words, aim, ...stamp });
   await db.insert(sessions).values({
     id: sessionId,
     groupId: on.groupId,
     chainId,
     title,
-    words: plan.words,
+    words: run.words,
     aim,
+    run: { minutes: null, activities: run.activities },
     place,
     startedAt: on.at,
     endedAt: new Date(on.at.getTime() + 9 * MINUTE),
@@ -135,6 +175,42 @@ async function plantLesson(
       };
     }),
   );
-  await db.insert(responses).values(rows);
+  await db.insert(responses).values([...rows, ...cardRows(on, sessionId, cards)]);
   return [...plan.words];
+}
+
+/** The newest sounds of a group's first week: they are looked at in every lesson. */
+function cardsOf(group: DemoGroup): string[] {
+  const sequence = sequenceById(group.sequenceId);
+  const step = group.weeks[0]?.step ?? 1;
+  const steps = sequence?.steps.filter(({ number }) => number <= step).reverse() ?? [];
+  return steps.flatMap(({ gpcs }) => gpcs.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes))).slice(0, CARDS);
+}
+
+/** What each learner said to the cards: a confusion of theirs shows here too, and now and then a slip. */
+function cardRows(on: LessonOn, sessionId: string, cards: readonly string[]) {
+  return cards.flatMap((card, k) =>
+    on.members.map((member, seat) => {
+      const target = cardReading(card);
+      const confused = member.confusions.some(({ gpc }) => keyOfGpc(gpc) === keyOfGpc(card));
+      const outcome = on.luck() < (confused ? CARD_CONFUSED : CARD_SLIP) ? "wrong" : "right";
+      const answer = { outcome, substitutions: [] } as const;
+      const at = new Date(on.at.getTime() + WORDS * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000);
+      return {
+        id: seededId(on.luck),
+        sessionId,
+        learnerId: member.id,
+        wordIndex: WORDS + k,
+        word: target.word,
+        target: writeReading(target),
+        mode: "card" as const,
+        answer,
+        verdict: classifyMarked(target, answer),
+        classifier: CLASSIFIER_VERSION,
+        at,
+        createdAt: at,
+        updatedAt: at,
+      };
+    }),
+  );
 }

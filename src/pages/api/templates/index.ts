@@ -1,0 +1,6 @@
+import { endpoint } from "../../../server/http.ts";
+import { createTemplate, listTemplates, newTemplateInput } from "../../../server/templates.ts";
+
+export const GET = endpoint({ run: ({ db }) => listTemplates(db) });
+
+export const POST = endpoint({ body: newTemplateInput, status: 201, run: ({ db, body }) => createTemplate(db, body) });
