@@ -21,7 +21,7 @@ export function outcomeOfBuilding(target: Segmentation, attempts: readonly (read
 /**
  * What a learner built for each unit of the target. The first attempt tells what was heard; later ones are trying out.
  * Tiles are set against units so that as few as possible differ, a vowel rather against a vowel. Another spelling of
- * the same sound counts as such and not as another sound; a tile too many belongs to no unit.
+ * the same sound (k for ck, by what the tile says most often) counts as such and not as another sound; a tile too many belongs to no unit.
  *
  * @param attempts graphemes in order, the first attempt first
  */
@@ -40,11 +40,18 @@ export function classifyBuilt(
       const built = placed[k];
       if (built === undefined) return { result: "omission", said: [] };
       if (built === unit.grapheme) return { result: "right", said: [] };
-      const said = GPCS.filter(({ grapheme }) => grapheme === built).sort((a, b) => a.commonness - b.commonness);
+      const said = mainSounds(built);
       if (said.some((gpc) => soundsLike(gpc, unit, accent))) return { result: "other-spelling", said: [], built };
       return { result: "substitution", said: said[0]?.phonemes ?? [], built };
     }),
   };
+}
+
+/** What a grapheme says most often: s is /s/, though it is /ʒ/ in treasure. */
+function mainSounds(built: string): Gpc[] {
+  const all = GPCS.filter(({ grapheme }) => grapheme === built);
+  const commonest = Math.min(...all.map(({ commonness }) => commonness));
+  return all.filter(({ commonness }) => commonness === commonest);
 }
 
 const soundsLike = (gpc: Gpc, unit: Unit, accent: AccentSettings): boolean =>
