@@ -77,12 +77,20 @@ describe("groups, chains and sessions", () => {
   });
 
   it("a session keeps the words it was started with, and its place", async () => {
-    const place = { activity: 0, item: 2, stage: 1, learnerId: group.learners[1]?.id, seconds: { a: 12.5 }, skipped: ["b"] };
+    const place = {
+      activity: 0,
+      item: 2,
+      stage: 1,
+      learnerId: group.learners[1]?.id,
+      seconds: { a: 12.5 },
+      skipped: ["b"],
+    };
     await send(api.session.PATCH, { id: sessionId, body: { place } });
     const { body } = await send(api.session.GET, { id: sessionId });
     expect(body.session).toMatchObject({ words: ["mash", "mesh", "met", "pet"], place, endedAt: null });
     expect(
-      (await send(api.session.PATCH, { id: sessionId, body: { place: { activity: 0, item: 9, learnerId: null } } })).status,
+      (await send(api.session.PATCH, { id: sessionId, body: { place: { activity: 0, item: 9, learnerId: null } } }))
+        .status,
     ).toBe(400);
   });
 });

@@ -1,0 +1,432 @@
+import { randomUUID } from "node:crypto";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { ADDED_KINDS } from "../../src/server/lesson-draft.ts";
+import { send } from "./send.ts";
+
+/** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
+const folder = mkdtempSync(join(tmpdir(), "zip-step-lessons-"));
+process.env["ZIP_STEP_DATA"] = folder;
+const api = {
+  groups: await import("../../src/pages/api/groups/index.ts"),
+  school: await import("../../src/pages/api/school.ts"),
+  chains: await import("../../src/pages/api/chains/index.ts"),
+  sets: await import("../../src/pages/api/sets/index.ts"),
+  plan: await import("../../src/pages/api/plans/[id]/index.ts"),
+  draft: await import("../../src/pages/api/plans/[id]/draft.ts"),
+  add: await import("../../src/pages/api/plans/[id]/add.ts"),
+  activities: await import("../../src/pages/api/plans/activities.ts"),
+  templates: await import("../../src/pages/api/templates/index.ts"),
+  template: await import("../../src/pages/api/templates/[id].ts"),
+  sessions: await import("../../src/pages/api/sessions/index.ts"),
+  session: await import("../../src/pages/api/sessions/[id]/index.ts"),
+  words: await import("../../src/pages/api/sessions/[id]/words.ts"),
+  responses: await import("../../src/pages/api/responses.ts"),
+  evidence: await import("../../src/pages/api/evidence.ts"),
+  week: await import("../../src/pages/api/groups/[id]/week.ics.ts"),
+};
+const { database } = await import("../../src/server/db/application-database.ts");
+const { teachPage } = await import("../../src/server/teach.ts");
+const { packsPage } = await import("../../src/server/packs.ts");
+const { sessions } = await import("../../src/server/db/schema.ts");
+const { paceOf } = await import("../../src/server/pace.ts");
+
+const NOBODY = "00000000-0000-4000-8000-000000000000";
+const AIM = { focus: ["th=θ"], contrasts: [] };
+let group: { id: string; learners: { id: string; nickname: string }[] };
+const gull = () => group.learners[0]?.id as string;
+
+interface Part {
+  readonly id: string;
+  readonly kind: string;
+  readonly minutes: number;
+  readonly ifTime: boolean;
+  readonly heldBack: boolean;
+  readonly content?: { readonly words?: readonly string[]; readonly gpcs?: readonly string[] };
+}
+const draft = async (more: object = {}): Promise<{ activities: Part[] }> =>
+  (await send(api.draft.POST, { id: group.id, body: { ...AIM, minutes: 30, seed: 3, ...more } })).body;
+const start = (body: object) => send(api.sessions.POST, { body: { groupId: group.id, ...body } });
+const mark = (sessionId: string, wordIndex: number, answer: object, more: object = {}) =>
+  send(api.responses.POST, {
+    body: {
+      id: randomUUID(),
+      sessionId,
+      learnerId: gull(),
+      wordIndex,
+      mode: "read",
+      answer: { outcome: "right", substitutions: [], ...answer },
+      at: "2026-11-24T09:30:00Z",
+      ...more,
+    },
+  });
+
+beforeAll(async () => {
+  const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 13, learners: ["Gull", "Skua"] };
+  group = (await send(api.groups.POST, { body })).body;
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe("a whole lesson", () => {
+  it("an empty plan is not taught: it says what to do", async () => {
+    const { status, body } = await start({ lesson: true });
+    expect(status).toBe(400);
+    expect(body.error.message).toMatch(/nothing in the lesson yet/);
+    expect(JSON.stringify(body.error.fields)).toMatch(/draft the lesson/);
+  });
+
+  it("runs as it was planned, what is only there if there is time last; later changes of the plan do not touch it", async () => {
+    const { activities } = await draft();
+    const { body } = await start({ lesson: true });
+    expect(body.run.minutes).toBe(30);
+    expect(body.run.activities.map(({ id }: Part) => id)).toEqual([
+      ...activities.filter(({ ifTime }) => !ifTime).map(({ id }) => id),
+      ...activities.filter(({ ifTime }) => ifTime).map(({ id }) => id),
+    ]);
+    const page = await teachPage(await database(), body.id);
+    for (const activity of page.activities) expect(activity.items.length, activity.kind).toBeGreaterThan(0);
+    // Every index is used once, and names what is answered to there.
+    const used = page.activities.flatMap(({ items }) => items.flatMap(({ index }) => (index === null ? [] : [index])));
+    expect(new Set(used).size).toBe(used.length);
+    await draft({ seed: 8 });
+    expect((await send(api.session.GET, { id: body.id })).body.session.words).toEqual(body.words);
+  });
+
+  it("the place is kept whole: activity, word, moment, order, time, what was left out", async () => {
+    await draft();
+    const { body } = await start({ lesson: true });
+    const [first, second] = body.run.activities as Part[];
+    const place = {
+      activity: 1,
+      item: 2,
+      stage: 1,
+      learnerId: gull(),
+      orders: { [second?.id as string]: [3, 1, 0, 2] },
+      seconds: { [first?.id as string]: 61.5 },
+      skipped: [first?.id],
+    };
+    expect((await send(api.session.PATCH, { id: body.id, body: { place } })).status).toBe(200);
+    expect((await send(api.session.GET, { id: body.id })).body.session.place).toEqual(place);
+    const beyond = (more: object) => send(api.session.PATCH, { id: body.id, body: { place: { ...place, ...more } } });
+    expect((await beyond({ activity: 50 })).body.error.message).toMatch(/activities/);
+    expect((await beyond({ item: 4 })).body.error.message).toMatch(/4 items/);
+    expect((await beyond({ learnerId: "Gull" })).status).toBe(400);
+    expect((await send(api.session.GET, { id: body.id })).body.session.place).toEqual(place);
+  });
+
+  it("a chain taught before lessons were run is still there, with its place", async () => {
+    const db = await database();
+    const id = randomUUID();
+    await db.insert(sessions).values({
+      id,
+      groupId: group.id,
+      title: "old",
+      words: ["cat", "cap"],
+      aim: AIM,
+      place: { wordIndex: 1, learnerId: null },
+      startedAt: new Date("2026-10-01T09:00:00Z"),
+    });
+    const { session } = (await send(api.session.GET, { id })).body;
+    expect(session).toMatchObject({ place: { activity: 0, item: 1, stage: 0 }, run: { minutes: null } });
+    const page = await teachPage(db, id);
+    expect(page.activities[0]?.items.map(({ word }) => word?.word)).toEqual(["cat", "cap"]);
+    expect((await mark(id, 1, {})).status).toBe(201);
+  });
+
+  it("a word that the school has put away since does not come up", async () => {
+    const chain = await send(api.chains.POST, { body: { groupId: group.id, words: ["cat", "cap", "map"], aim: AIM } });
+    const school = (await send(api.school.GET)).body;
+    await send(api.school.PUT, { body: { ...school, never: ["cap"] } });
+    expect((await start({ chainId: chain.body.id })).body.words).toEqual(["cat", "map"]);
+    await send(api.school.PUT, { body: { ...school, never: ["cat", "cap", "map"] } });
+    expect((await start({ chainId: chain.body.id })).body.error.message).toMatch(/kept out of this school/);
+    await send(api.school.PUT, { body: school });
+  });
+
+  it("a saved set is taught as it is: a sort by its bins, pairs word by word", async () => {
+    const content = {
+      kind: "pairs",
+      a: ["ɪ"],
+      b: ["e"],
+      pairs: [{ a: "pin", b: "pen", position: "medial" }],
+    };
+    const set = (await send(api.sets.POST, { body: { groupId: group.id, content } })).body;
+    expect((await start({ setId: set.id })).body.words).toEqual(["pin", "pen"]);
+    expect((await start({ setId: NOBODY })).status).toBe(404);
+  });
+});
+
+describe("words on the spot", () => {
+  const chain = async () => {
+    const { body } = await send(api.chains.POST, { body: { groupId: group.id, words: ["cat", "cap"], aim: AIM } });
+    return (await start({ chainId: body.id })).body;
+  };
+
+  it("a word within reach comes in at the end, can be marked, and moves no earlier mark", async () => {
+    const session = await chain();
+    const activityId = session.run.activities[0].id;
+    await mark(session.id, 1, { outcome: "wrong" });
+    const { status, body } = await send(api.words.POST, {
+      id: session.id,
+      body: { activityId, words: ["map", "cap"] },
+    });
+    expect(status).toBe(200);
+    expect(body.items.map(({ index, word }: { index: number; word: { word: string } }) => [index, word.word])).toEqual([
+      [0, "cat"],
+      [1, "cap"],
+      [2, "map"],
+      [3, "cap"],
+    ]);
+    expect((await mark(session.id, 3, {})).body.word).toBe("cap");
+    const { responses } = (await send(api.session.GET, { id: session.id })).body;
+    expect(
+      responses
+        .map((one: { wordIndex: number; answer: { outcome: string } }) => [one.wordIndex, one.answer.outcome])
+        .sort(),
+    ).toEqual([
+      [1, "wrong"],
+      [3, "right"],
+    ]);
+  });
+
+  it.each([
+    ["a word that is not within reach", { words: ["rain"] }, 400, /rain is not within reach yet/],
+    ["a word that is kept out", { words: ["twat"] }, 400, /twat is kept out/],
+    ["a word that is none", { words: ["qqqq"] }, 400, /not in the word list/],
+    ["an emoji", { words: ["🙂"] }, 400, /letters a to z/],
+    ["no word", { words: [] }, 400, /at least one word/],
+    ["500 words", { words: Array(500).fill("cat") }, 400, /at most 20/],
+    ["an activity that is not there", { activityId: "x", words: ["map"] }, 404, /no such activity/],
+  ])("%s is refused, and nothing comes in", async (_, more, status, says) => {
+    const session = await chain();
+    const answer = await send(api.words.POST, {
+      id: session.id,
+      body: { activityId: session.run.activities[0].id, ...more },
+    });
+    expect(answer.status).toBe(status);
+    expect(answer.body.error.message).toMatch(says);
+    expect((await send(api.session.GET, { id: session.id })).body.session.words).toEqual(["cat", "cap"]);
+  });
+
+  it("cards and gaps take no words", async () => {
+    const { activities } = await draft();
+    const cards = activities.find(({ kind }) => kind === "sound-cards") as Part;
+    const session = (await start({ activityId: cards.id })).body;
+    const answer = await send(api.words.POST, { id: session.id, body: { activityId: cards.id, words: ["cat"] } });
+    expect(answer.body.error.message).toMatch(/cannot be put into this activity/);
+  });
+});
+
+describe("what goes to the record", () => {
+  it("tiles: every attempt, the first one telling; counted apart from reading", async () => {
+    const { body } = await send(api.chains.POST, { body: { groupId: group.id, words: ["pen", "pan"], aim: AIM } });
+    const session = (await start({ chainId: body.id })).body;
+    const built = [
+      ["p", "i", "n"],
+      ["p", "e", "n"],
+    ];
+    const stored = await mark(session.id, 0, { outcome: "self-corrected", built }, { mode: "built" });
+    expect(stored.body.verdict).toMatchObject({
+      outcome: "self-corrected",
+      units: [{ result: "right" }, { result: "substitution", said: ["ɪ"], built: "i" }, { result: "right" }],
+    });
+    const rows = async (way: string) =>
+      (await send(api.evidence.GET, { query: `group=${group.id}&way=${way}` })).body.rows as {
+        gpc: string;
+        wrong: string[];
+      }[];
+    expect((await rows("built")).find(({ gpc }) => gpc === "e=e")?.wrong).toEqual([stored.body.id]);
+    expect((await rows("read")).find(({ gpc }) => gpc === "e=e")?.wrong ?? []).toEqual([]);
+    expect((await send(api.evidence.GET, { query: `group=${group.id}&way=sung` })).status).toBe(400);
+    const read = await mark(session.id, 1, { built: [["p", "a", "n"]] });
+    expect(read.body.error.message).toMatch(/Only a word that was built/);
+  });
+
+  it("words kept back are counted apart, and are in no row", async () => {
+    const { activities } = await draft();
+    const heldBack = activities.find((one) => one.heldBack) as Part;
+    const session = (await start({ lesson: true })).body;
+    const at = session.words.indexOf(heldBack.content?.words?.[0]);
+    const before = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    const stored = await mark(session.id, at, { outcome: "wrong", substitutions: [{ unit: 0, said: ["f"] }] });
+    const after = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    expect(after.rows).toEqual(before.rows);
+    expect(after.keptBack).toEqual({ right: before.keptBack.right, all: [...before.keptBack.all, stored.body.id] });
+    expect(after.practised).toEqual(before.practised);
+  });
+
+  it("cards: a sound card is answered to, and is no reading of a word", async () => {
+    const { activities } = await draft();
+    const cards = activities.find(({ kind }) => kind === "sound-cards") as Part;
+    const session = (await start({ activityId: cards.id })).body;
+    const before = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    const stored = await mark(session.id, 0, {}, { mode: "card" });
+    expect(stored.body.verdict.units).toHaveLength(1);
+    expect((await send(api.evidence.GET, { query: `group=${group.id}` })).body).toEqual(before);
+  });
+});
+
+describe("packs", () => {
+  const packs = async (day = "2026-11-25") =>
+    (await packsPage(await database(), group.id, new Date(`${day}T12:00:00Z`)))?.packs;
+
+  it("a card right nine times on two days leaves its learner's pack, and nobody else's; a learner's pack is for them alone", async () => {
+    const card = (await packs())?.[1]?.sounds.pack[0] as string;
+    for (let k = 0; k < 9; k++) {
+      const session = (await start({ learnerId: gull(), pack: "sounds" })).body;
+      expect(session.run.learnerId).toBe(gull());
+      const at = `2026-11-${k < 4 ? "23" : "24"}T09:0${k}:00Z`;
+      await mark(session.id, session.words.indexOf(card), {}, { mode: "card", at });
+    }
+    const [own, other] = (await packs()) ?? [];
+    expect(own?.sounds.pack).not.toContain(card);
+    expect(own?.sounds.resting).toEqual([{ card, on: "2026-12-01" }]);
+    expect(other?.sounds.pack).toContain(card);
+    expect((await packs("2026-12-01"))?.[0]?.sounds.due).toEqual([card]);
+    const session = (await start({ learnerId: gull(), pack: "sounds" })).body;
+    expect((await teachPage(await database(), session.id)).group.learners.map(({ id }) => id)).toEqual([gull()]);
+  });
+
+  it("words learnt whole have a pack of their own; what is no pack or nobody's is refused", async () => {
+    const words = (await start({ learnerId: gull(), pack: "words" })).body.words;
+    expect(words.length).toBeGreaterThan(2);
+    expect((await start({ learnerId: NOBODY, pack: "words" })).status).toBe(404);
+    expect((await start({ learnerId: gull(), pack: "songs" })).status).toBe(400);
+    expect(await packsPage(await database(), NOBODY, new Date()).catch((error) => error.code)).toBe("not-found");
+  });
+});
+
+describe("the shelf, templates, and what was taken out", () => {
+  it.each(ADDED_KINDS.filter((kind) => kind !== "text" && kind !== "free"))(
+    "%s is put in, filled with the lesson's words",
+    async (kind) => {
+      await draft({ minutes: 20 });
+      const { status, body } = await send(api.add.POST, { id: group.id, body: { ...AIM, kind, seed: 2 } });
+      expect(status).toBe(201);
+      const added = body.activities.at(-1);
+      expect(added.kind).toBe(kind);
+      expect(added.minutes).toBeGreaterThan(0);
+    },
+  );
+
+  it("a text is checked word by word; today's sound is looked for in it", async () => {
+    const add = (text: string, kind = "text") =>
+      send(api.add.POST, { id: group.id, body: { ...AIM, kind, text, seed: 2 } });
+    const good = await add("Sam has a thin path.");
+    expect(good.body.activities.at(-1).content).toEqual({
+      kind: "text",
+      text: "Sam has a thin path.",
+      targets: ["th=θ"],
+    });
+    expect((await add("The train is late.")).body.error.message).toMatch(/train is not within reach yet/);
+    expect((await add("a twat")).body.error.message).toMatch(/twat is kept out/);
+    expect((await add("")).body.error.message).toMatch(/no text/);
+    expect((await add("x".repeat(1001))).status).toBe(400);
+    expect((await add("Clap your hands", "free")).status).toBe(201);
+    expect((await send(api.add.POST, { id: group.id, body: { ...AIM, kind: "juggling", seed: 1 } })).status).toBe(400);
+  });
+
+  it("what was taken out can be put back where it was", async () => {
+    const { activities } = await draft();
+    const sent = (list: readonly Part[]) => ({
+      minutes: 30,
+      activities: list.map(({ id, minutes }) => ({ id, minutes })),
+    });
+    const without = (await send(api.plan.PUT, { id: group.id, body: sent(activities.slice(1)) })).body;
+    expect(without.activities).toHaveLength(activities.length - 1);
+    const back = (await send(api.plan.PUT, { id: group.id, body: sent(activities) })).body;
+    expect(back.activities.map(({ id }: Part) => id)).toEqual(activities.map(({ id }) => id));
+    expect(back.activities[0].content).toEqual(activities[0]?.content);
+  });
+
+  it("the line of a lesson is kept, drafted by again with other words, and taken out; those that ship stay", async () => {
+    const { activities } = await draft();
+    const made = (await send(api.templates.POST, { body: { name: "Ours", groupId: group.id } })).body;
+    const all = (await send(api.templates.GET)).body;
+    expect(all.map(({ name, own }: { name: string; own: boolean }) => [name, own])).toEqual([
+      ["Ours", true],
+      ["A whole lesson", false],
+      ["Mostly building and spelling", false],
+    ]);
+    const again = await draft({ templateId: made.id, seed: 9, minutes: 45 });
+    const kinds = (list: readonly Part[], ifTime: boolean) =>
+      list.filter((one) => one.ifTime === ifTime).map(({ kind }) => kind);
+    expect(kinds(again.activities, false)).toEqual(kinds(activities, false));
+    expect(kinds(again.activities, true)).toEqual(kinds(activities, true));
+    expect(again.activities.find(({ kind }) => kind === "read-chain")?.content).not.toEqual(
+      activities.find(({ kind }) => kind === "read-chain")?.content,
+    );
+    const building = await draft({ templateId: "build-and-spell", minutes: 20 });
+    expect(building.activities.find(({ ifTime }) => !ifTime)).toBeDefined();
+    expect(building.activities.some(({ kind }) => kind === "build-chain")).toBe(true);
+    expect((await send(api.template.DELETE, { id: "whole-lesson" })).status).toBe(400);
+    expect((await send(api.template.DELETE, { id: made.id })).status).toBe(204);
+    expect((await send(api.template.DELETE, { id: made.id })).status).toBe(404);
+    expect(
+      (await send(api.draft.POST, { id: group.id, body: { ...AIM, minutes: 20, seed: 1, templateId: made.id } }))
+        .status,
+    ).toBe(404);
+    expect((await send(api.templates.POST, { body: { name: " ", groupId: group.id } })).status).toBe(400);
+  });
+
+  it("time to think grows short with the lessons about the same sound", async () => {
+    const thinking = async () =>
+      ((await draft()).activities[0] as unknown as { settings: { thinking: number } }).settings.thinking;
+    const before = await thinking();
+    await start({ lesson: true });
+    expect(await thinking()).toBe(Math.max(2, before - 1));
+  });
+});
+
+describe("the clock and the week", () => {
+  it("a group's pace is what its lessons took beside what they take", async () => {
+    const slow = (
+      await send(api.groups.POST, {
+        body: { name: "Slow", sequenceId: "short-vowels-first", step: 13, learners: ["Auk"] },
+      })
+    ).body;
+    const chain = await send(api.chains.POST, {
+      body: { groupId: slow.id, words: ["cat", "cap", "map", "mat"], aim: AIM },
+    });
+    const db = await database();
+    expect(await paceOf(db, slow.id)).toBe(1);
+    for (let k = 0; k < 2; k++) {
+      const session = (await send(api.sessions.POST, { body: { chainId: chain.body.id } })).body;
+      const place = { activity: 0, item: 3, learnerId: null, seconds: { [session.run.activities[0].id]: 180 } };
+      await send(api.session.PATCH, { id: session.id, body: { place } });
+    }
+    // Four words with a model take two minutes; three were taken.
+    expect(await paceOf(db, slow.id)).toBeCloseTo(1.5, 5);
+  });
+
+  it("the week is a calendar file that a calendar reads: one event a day, at the time of the clock on the wall", async () => {
+    const query = "from=2026-11-30&days=135&at=09:30&minutes=25&2026-12-02=sh%3Dʃ";
+    const { status, body } = await send(api.week.GET, { id: group.id, query });
+    expect(status).toBe(200);
+    const lines = (body as string).split("\r\n");
+    expect(lines[0]).toBe("BEGIN:VCALENDAR");
+    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(3);
+    expect(lines.filter((line) => line.startsWith("DTSTART"))).toEqual([
+      "DTSTART:20261130T093000",
+      "DTSTART:20261202T093000",
+      "DTSTART:20261204T093000",
+    ]);
+    expect(lines.filter((line) => line.startsWith("DTEND"))[0]).toBe("DTEND:20261130T095500");
+    expect(lines.some((line) => line === "SUMMARY:Dunes: sh (ship)")).toBe(true);
+    expect(new Set(lines.filter((line) => line.startsWith("UID:"))).size).toBe(3);
+    for (const line of lines) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+
+  it.each([
+    ["from=tomorrow", /date such as/],
+    ["days=89", /from 1 \(Monday\)/],
+    ["at=25:00", /time such as/],
+    ["minutes=400", /at most 90/],
+  ])("%s is refused in words", async (query, says) => {
+    const { status, body } = await send(api.week.GET, { id: group.id, query });
+    expect(status).toBe(400);
+    expect(body.error.message).toMatch(says);
+  });
+});
