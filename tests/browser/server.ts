@@ -82,7 +82,9 @@ export const test = base.extend<object, { server: Server }>({
 
 /** Waits until the page's islands listen: before that a press does nothing. */
 export async function alive(page: Page): Promise<void> {
-  await page.waitForFunction(() => document.querySelector("astro-island[ssr]") === null);
+  await page.waitForFunction(
+    () => document.readyState !== "loading" && document.querySelector("astro-island[ssr]") === null,
+  );
 }
 
 export { expect } from "@playwright/test";

@@ -64,7 +64,8 @@ export function ZipStrip({
       width={to + thin * 2}
       height={height}
       viewBox={`${-thin} 0 ${to + thin * 2} ${height}`}
-      role="img"
+      // A picture has no buttons in it.
+      role={onPressUnit ? "group" : "img"}
       aria-label={word.units.map((unit) => unit.grapheme).join(" · ")}
       style={{ overflow: "visible", fontFamily: "var(--font-learner)", maxWidth: "none" }}
     >

@@ -116,7 +116,7 @@ export default function Teach(page: TeachPage) {
 
       <CueLine
         key={itemKey}
-        prompt={item.prompt}
+        prompt={teaching.prompt ?? item.prompt}
         covered={teaching.building}
         sign={sign}
         onSign={teaching.setSign}

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useReducer, useState } from "react";
-import type { Outcome, RawAnswer } from "../../core/light.ts";
+import type { Outcome, Prompt, RawAnswer } from "../../core/light.ts";
 import type { TeachActivity, TeachItem, TeachPage } from "../../server/teach.ts";
 import { call } from "../client.ts";
 import { answerOf, type BoardAction } from "./board.ts";
@@ -28,6 +28,15 @@ export const GROWS: readonly TeachActivity["does"][] = [
   "word-list",
   "irregular-words",
 ];
+
+/** What is said for a word that is built, though it was planned to be read. */
+function saidFor({ prompt }: TeachItem, building: boolean): Prompt {
+  if (!building) return prompt;
+  if ("build" in prompt) return { ...prompt, build: true };
+  return prompt.code === "read" || prompt.code === "whole"
+    ? { code: "first-word", word: prompt.word, build: true }
+    : prompt;
+}
 
 /** The first word is the teacher's, the second everybody's, then the learners have theirs. */
 const signAt = (item: number, activity: TeachActivity): TurnSign =>
@@ -233,6 +242,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     activity,
     items,
     item,
+    prompt: item && saidFor(item, building),
     itemKey,
     seconds,
     atEnd: lesson.item === items.length - 1,
