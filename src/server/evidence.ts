@@ -73,21 +73,26 @@ const opened = (response: EvidenceResponse): OpenedResponse => ({
 export async function evidenceReport(db: Queryable, query: z.infer<typeof evidenceQuery>): Promise<EvidenceReport> {
   const group = await getGroup(db, query.group);
   if (query.learner && !group.learners.some(({ id }) => id === query.learner)) throw notFound("learner");
-  const modes = MODES[query.way ?? "read"];
+  const way = query.way ?? "read";
   const found = (
     await evidenceResponses(db, { groupId: group.id, ...(query.learner && { learnerIds: [query.learner] }) })
-  ).filter(({ mode }) => modes.includes(mode));
+  ).filter(({ mode }) => MODES[way].includes(mode));
   const practised = found.filter(({ heldBack }) => !heldBack);
   const keptBack = found.filter(({ heldBack }) => heldBack);
-  const table = confusionTable(practised.map((r) => ({ responseId: r.id, target: r.target, verdict: r.verdict })));
   return {
-    rows: table.map((row) => ({ ...row, pattern: isPattern(row) })),
+    rows: tableOf(found, way).map((row) => ({ ...row, pattern: isPattern(row) })),
     responses: Object.fromEntries(found.map((response) => [response.id, opened(response)])),
     keptBack: { right: keptBack.filter(isRight).map(({ id }) => id), all: keptBack.map(({ id }) => id) },
     practised: { right: practised.filter(isRight).length, all: practised.length },
     responseCount: found.length,
     lessonCount: new Set(found.map((response) => response.sessionId)).size,
   };
+}
+
+/** What was taken for what in some records, in one way of working; words kept back are counted apart. */
+export function tableOf(records: readonly EvidenceResponse[], way: EvidenceWay): ConfusionRow[] {
+  const counted = records.filter(({ mode, heldBack }) => MODES[way].includes(mode) && !heldBack);
+  return confusionTable(counted.map(({ id, target, verdict }) => ({ responseId: id, target, verdict })));
 }
 
 const isRight = ({ answer }: EvidenceResponse): boolean =>

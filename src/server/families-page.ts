@@ -1,9 +1,10 @@
-import type { GroupScope, RecordedSlip } from "../core/light.ts";
+import { type GroupScope, isPattern, type RecordedSlip } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
-import { evidenceReport } from "./evidence.ts";
+import { tableOf } from "./evidence.ts";
 import { type Group, listGroups } from "./groups.ts";
 import { isUuid } from "./page.ts";
+import { type EvidenceResponse, evidenceResponses } from "./responses.ts";
 import { groupScope } from "./scope.ts";
 import { recentWords } from "./sessions.ts";
 import { getSet, listSets, type WordSet } from "./word-sets.ts";
@@ -59,12 +60,17 @@ export async function familiesPage(
 
 /** What each learner reads as what, as far as it is a pattern; the surest first. */
 export async function slipsOf(db: Queryable, group: Group): Promise<LearnerSlip[]> {
+  return slipsIn(await evidenceResponses(db, { groupId: group.id }), group);
+}
+
+/** The same from records at hand. */
+export function slipsIn(records: readonly EvidenceResponse[], group: Group): LearnerSlip[] {
   const found = [];
   for (const learner of group.learners) {
-    const { rows } = await evidenceReport(db, { group: group.id, learner: learner.id });
-    for (const row of rows) {
+    const own = records.filter(({ learnerId }) => learnerId === learner.id);
+    for (const row of tableOf(own, "read")) {
       const [top] = row.saidInstead;
-      if (!top || top.said === "" || !row.pattern) continue;
+      if (!top || top.said === "" || !isPattern(row)) continue;
       const said = top.said.split("+");
       const slip = { gpc: row.gpc, said, times: top.responses.length, chances: row.chances.length };
       found.push({ slip: { ...slip, learner: learner.nickname }, low: row.interval.low });

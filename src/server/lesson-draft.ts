@@ -19,12 +19,13 @@ import {
 } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError, notFound } from "./errors.ts";
-import { slipsOf } from "./families-page.ts";
+import { slipsIn } from "./families-page.ts";
 import { aimField, idField, wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 import { paceOf } from "./pace.ts";
-import { mostWanted, packsOf } from "./packs.ts";
+import { mostWanted, packsIn } from "./packs.ts";
 import { getPlan, keepPlan, MOST_ACTIVITIES, type Plan, type PlanActivity } from "./plans.ts";
+import { evidenceResponses } from "./responses.ts";
 import { groupScope } from "./scope.ts";
 import { lessonsWith, recentWords } from "./sessions.ts";
 import { getTemplate } from "./templates.ts";
@@ -127,13 +128,14 @@ async function requestFor(
   const group = await getGroup(db, groupId);
   const scope = await groupScope(db, group);
   const { never, allowNotEverySchool, practice } = scope.school;
-  const packs = await packsOf(db, group, new Date());
+  const records = await evidenceResponses(db, { groupId });
+  const packs = packsIn(records, group, scope, new Date());
   return {
     taught: taughtOf(scope),
     taughtGpcs: taughtGpcs(scope),
     focus: input.focus,
     contrasts: input.contrasts,
-    slips: await slipsOf(db, group),
+    slips: slipsIn(records, group),
     minutes: input.minutes,
     settings: practice,
     pace: await paceOf(db, groupId),

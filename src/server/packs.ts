@@ -1,4 +1,4 @@
-import { type CardAnswer, type CardPack, cardPack, taughtGpcs, taughtOf } from "../core/index.ts";
+import { type CardAnswer, type CardPack, cardPack, type GroupScope, taughtGpcs, taughtOf } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, type Learner, listGroups } from "./groups.ts";
@@ -14,9 +14,17 @@ export interface LearnerPacks {
 
 /** The packs of a group's learners on a day, dealt from the records. */
 export async function packsOf(db: Queryable, group: Group, now: Date): Promise<LearnerPacks[]> {
-  const scope = await groupScope(db, group);
+  return packsIn(await evidenceResponses(db, { groupId: group.id }), group, await groupScope(db, group), now);
+}
+
+/** The same from records at hand. */
+export function packsIn(
+  records: readonly EvidenceResponse[],
+  group: Group,
+  scope: GroupScope,
+  now: Date,
+): LearnerPacks[] {
   const { mastery, never } = scope.school;
-  const records = await evidenceResponses(db, { groupId: group.id });
   const sounds = taughtGpcs(scope);
   const words = [...taughtOf(scope).words].reverse().filter((word) => !never.includes(word));
   const today = now.toISOString().slice(0, 10);

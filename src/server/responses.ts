@@ -175,6 +175,19 @@ export interface EvidenceResponse {
   readonly at: string;
 }
 
+/** Readings that were rebuilt once: a group's records have the same words again and again. */
+const READ = new Map<string, Segmentation>();
+
+function targetRead(mode: ResponseMode, word: string, target: string): Segmentation {
+  const key = `${mode === "card" ? "card" : word} ${target}`;
+  let reading = READ.get(key);
+  if (!reading) {
+    reading = mode === "card" ? cardReading(target.replace(" ", "=")) : readReading(word, target);
+    READ.set(key, reading);
+  }
+  return reading;
+}
+
 /** Current responses of a group's sessions, or of some learners wherever they were taught. */
 export async function evidenceResponses(
   db: Queryable,
@@ -191,10 +204,7 @@ export async function evidenceResponses(
     sessionId: response.sessionId,
     sessionTitle,
     word: response.word,
-    target:
-      response.mode === "card"
-        ? cardReading(response.target.replace(" ", "="))
-        : readReading(response.word, response.target),
+    target: targetRead(response.mode, response.word, response.target),
     mode: response.mode,
     heldBack: response.heldBack,
     answer: response.answer,

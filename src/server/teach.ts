@@ -2,7 +2,6 @@ import {
   type AccentSettings,
   buildTray,
   type ConfusionRow,
-  confusionTable,
   DEFAULT_FOILS,
   keyOfGpc,
   likelySounds,
@@ -19,9 +18,10 @@ import {
   unitKey,
 } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
+import { tableOf } from "./evidence.ts";
 import { type Group, getGroup } from "./groups.ts";
 import { type RunActivity, wordsOfActivity } from "./lesson-run.ts";
-import { type EvidenceResponse, evidenceResponses, type StoredResponse, sessionResponses } from "./responses.ts";
+import { evidenceResponses, type StoredResponse, sessionResponses } from "./responses.ts";
 import { groupScope } from "./scope.ts";
 import { getSession, type Session } from "./sessions.ts";
 
@@ -80,7 +80,7 @@ export async function teachPage(db: Queryable, sessionId: string): Promise<Teach
   const scope = await groupScope(db, group);
   const records = await evidenceResponses(db, { groupId: group.id });
   const { id, title, place, run } = session;
-  const showing = { school: scope.school, taught: taughtGpcs(scope), rows: tableOf(records) };
+  const showing = { school: scope.school, taught: taughtGpcs(scope), rows: tableOf(records, "built") };
   return {
     session: { id, title, place, minutes: run.minutes },
     group,
@@ -90,18 +90,17 @@ export async function teachPage(db: Queryable, sessionId: string): Promise<Teach
     needs: Object.fromEntries(
       group.learners.map(({ id }) => [
         id,
-        needsOf(tableOf(records.filter(({ learnerId }) => learnerId === id)), scope.school.accent),
+        needsOf(
+          tableOf(
+            records.filter(({ learnerId }) => learnerId === id),
+            "read",
+          ),
+          scope.school.accent,
+        ),
       ]),
     ),
   };
 }
-
-const tableOf = (records: readonly EvidenceResponse[]): ConfusionRow[] =>
-  confusionTable(
-    records
-      .filter(({ mode }) => mode !== "card")
-      .map(({ id, target, verdict }) => ({ responseId: id, target, verdict })),
-  );
 
 /** Chances that count as so many right ones before there are any: one slip in one chance is no great need. */
 const BEFORE_ANY = 3;

@@ -16,36 +16,49 @@ interface Props {
 const WORD_BEFORE_ROOM = 100;
 const LARGEST = 300;
 
-/** The largest size at which a word fits the room that is left for it. */
-function useWordSize(reading: Segmentation): [React.RefObject<HTMLDivElement | null>, number] {
-  const room = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState(150);
-  const { width } = layoutZip(reading, BIG);
+interface Room {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The room that there is for a word, measured when it changes and not with every word. */
+function useRoom(): [React.RefObject<HTMLDivElement | null>, Room | undefined] {
+  const element = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState<Room>();
   useLayoutEffect(() => {
-    const element = room.current;
-    if (!element) return;
-    const resize = () => {
-      const byWidth = (element.clientWidth * 0.88) / width;
-      const byHeight = (element.clientHeight - WORD_BEFORE_ROOM - 20) / zipHeight(BIG, true);
-      setSize(Math.floor(Math.max(60, Math.min(byWidth, byHeight, LARGEST))));
-    };
-    resize();
-    const watch = new ResizeObserver(resize);
-    watch.observe(element);
+    if (!element.current) return;
+    const { clientWidth, clientHeight } = element.current;
+    setRoom({ width: clientWidth, height: clientHeight });
+    const watch = new ResizeObserver(([entry]) => {
+      const box = entry?.contentRect;
+      if (box) setRoom((old) => (old?.width === box.width && old.height === box.height ? old : box));
+    });
+    watch.observe(element.current);
     return () => watch.disconnect();
-  }, [width]);
-  return [room, size];
+  }, []);
+  return [element, room];
+}
+
+const SIZE_BEFORE_MEASURED = 150;
+
+/** The largest size at which a word fits its room. */
+function sizeIn(room: Room | undefined, reading: Segmentation): number {
+  if (!room) return SIZE_BEFORE_MEASURED;
+  const byWidth = (room.width * 0.88) / layoutZip(reading, BIG).width;
+  const byHeight = (room.height - WORD_BEFORE_ROOM - 20) / zipHeight(BIG, true);
+  return Math.floor(Math.max(60, Math.min(byWidth, byHeight, LARGEST)));
 }
 
 /** The word as large as fits over its zip; pressing a letter marks it. */
 export function BigWord({ face, showChange, pressed, onPressUnit }: Props) {
   const { reading, stage, before, change } = face;
-  const [room, size] = useWordSize(reading);
+  const [element, room] = useRoom();
+  const size = sizeIn(room, reading);
   const isWhole = stage.from === 0 && stage.to === reading.units.length;
   const shownUnits = reading.units.map((_, k) => k).slice(stage.from, stage.to);
   return (
     <div
-      ref={room}
+      ref={element}
       data-word={reading.word}
       data-current-word
       className="flex min-h-0 w-full flex-1 flex-col items-center"

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import { clockState } from "../../core/light.ts";
 import type { TeachActivity } from "../../server/teach.ts";
@@ -16,7 +16,7 @@ interface Props {
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;
 
 /** The time of this activity and of the lesson; that it is late is said once, with what could be left out. */
-export function ClockLine({ sessionId, activities, at, minutes, seconds, onDrop }: Props) {
+export const ClockLine = memo(function ClockLine({ sessionId, activities, at, minutes, seconds, onDrop }: Props) {
   const [, setTick] = useState(0);
   const [told, setTold] = useState(() => readTold(sessionId));
   useEffect(() => {
@@ -65,7 +65,7 @@ export function ClockLine({ sessionId, activities, at, minutes, seconds, onDrop 
       )}
     </span>
   );
-}
+});
 
 const key = (sessionId: string) => `zip-step late told ${sessionId}`;
 const readTold = (sessionId: string): boolean =>

@@ -1,11 +1,13 @@
 import { Eye } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { CORRECTION_NAME, promptLine } from "../../components/words/prompt-words.ts";
 import type { PracticeSettings, Prompt } from "../../core/light.ts";
 import { SIGN_NAME, TURN_SIGNS, type TurnSign } from "./learners-view.ts";
 
 interface Props {
   readonly prompt: Prompt;
+  /** Which item it is for: what was uncovered for one is covered for the next. */
+  readonly itemKey: string;
   /** The word must not be seen here: a learner has this screen before them. */
   readonly covered: boolean;
   readonly sign: TurnSign;
@@ -18,10 +20,19 @@ interface Props {
 }
 
 /** For the teacher: what to say, whose the word is, how long to wait. */
-export function CueLine({ prompt, covered, sign, onSign, thinking, correction, onTwoBack }: Props) {
-  const [peeking, setPeeking] = useState(false);
+export const CueLine = memo(function CueLine({
+  prompt,
+  itemKey,
+  covered,
+  sign,
+  onSign,
+  thinking,
+  correction,
+  onTwoBack,
+}: Props) {
+  const [peekedAt, setPeekedAt] = useState<string>();
   const line = promptLine(prompt);
-  const hidden = covered && !peeking;
+  const hidden = covered && peekedAt !== itemKey;
   return (
     <div className="shrink-0 border-b border-hairline px-5 pb-2">
       <div className="flex min-h-11 items-center gap-4">
@@ -36,7 +47,7 @@ export function CueLine({ prompt, covered, sign, onSign, thinking, correction, o
               )}
             </>
           ) : hidden ? (
-            <button type="button" className="button min-h-9 py-0 font-normal" onClick={() => setPeeking(true)}>
+            <button type="button" className="button min-h-9 py-0 font-normal" onClick={() => setPeekedAt(itemKey)}>
               <Eye size={16} aria-hidden /> What to say
             </button>
           ) : (
@@ -47,7 +58,7 @@ export function CueLine({ prompt, covered, sign, onSign, thinking, correction, o
                 <button
                   type="button"
                   className="button ml-2 min-h-9 py-0 font-normal"
-                  onClick={() => setPeeking(false)}
+                  onClick={() => setPeekedAt(undefined)}
                 >
                   Cover
                 </button>
@@ -76,6 +87,8 @@ export function CueLine({ prompt, covered, sign, onSign, thinking, correction, o
       <div className="h-1 rounded bg-hairline" aria-hidden>
         {thinking > 0 && (
           <div
+            // A new item, a new wait.
+            key={itemKey}
             data-thinking={thinking}
             className="thinking h-1 rounded bg-tape"
             style={{ animationDuration: `${thinking}s` }}
@@ -84,4 +97,4 @@ export function CueLine({ prompt, covered, sign, onSign, thinking, correction, o
       </div>
     </div>
   );
-}
+});

@@ -1,4 +1,5 @@
 import { Check, Ear, X } from "lucide-react";
+import { memo } from "react";
 import { gappedWord } from "../../core/light.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
 import type { BoardFace, Face } from "./faces.ts";
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** What learners see at one moment: the same on the teacher's screen and on the wall. */
-export function FaceView({ face, showChange, pressed, onPressUnit }: Props) {
+export const FaceView = memo(function FaceView({ face, showChange, pressed, onPressUnit }: Props) {
   if (face.kind === "word")
     return <BigWord face={face} showChange={showChange} pressed={pressed} onPressUnit={onPressUnit} />;
   return (
@@ -22,7 +23,7 @@ export function FaceView({ face, showChange, pressed, onPressUnit }: Props) {
       <Shown face={face} />
     </div>
   );
-}
+});
 
 /** Letters as large as the window allows, by how many there are. */
 const sizeFor = (text: string, most: number) => `min(${most}vh, ${Math.floor(130 / Math.max(2, text.length))}vw)`;

@@ -1,4 +1,5 @@
 import { Check, Circle } from "lucide-react";
+import { memo } from "react";
 import type { Learner } from "../../server/groups.ts";
 import { type Mark, type Marks, markKey } from "./marks.ts";
 
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** Names along the edge: whose turn it is, and what is marked for this word. */
-export function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props) {
+export const LearnerEdge = memo(function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props) {
   return (
     <div role="group" aria-label="Whose turn" className="flex min-w-0 flex-wrap gap-2">
       {learners.map(({ id, nickname }, k) => {
@@ -34,7 +35,7 @@ export function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props)
       })}
     </div>
   );
-}
+});
 
 /** Hollow while a mark is on its way; filled once the database has it. */
 function MarkSign({ mark }: { mark: Mark | undefined }) {

@@ -1,5 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
+import { memo } from "react";
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import type { TeachActivity } from "../../server/teach.ts";
 
@@ -16,7 +17,7 @@ export const activityName = ({ title, kind }: Pick<TeachActivity, "title" | "kin
   title || ACTIVITY_NAME[kind];
 
 /** The line of activities: where the lesson is, and a press to anywhere else in it. */
-export function LessonMenu({ activities, at, skipped, seconds, onJump, onBringBack }: Props) {
+export const LessonMenu = memo(function LessonMenu({ activities, at, skipped, seconds, onJump, onBringBack }: Props) {
   const here = activities[at] as TeachActivity;
   if (activities.length === 1) return <b className="truncate text-ink">{activityName(here)}</b>;
   return (
@@ -31,6 +32,8 @@ export function LessonMenu({ activities, at, skipped, seconds, onJump, onBringBa
         <DropdownMenu.Content
           align="start"
           sideOffset={6}
+          // The focus goes back to the page: the next Space is a tap, not the same menu again.
+          onCloseAutoFocus={(event) => event.preventDefault()}
           className="z-20 max-h-[80vh] w-96 overflow-y-auto rounded-lg border border-rule bg-sheet p-1 shadow-lg"
         >
           {activities.map((activity, k) => {
@@ -59,4 +62,4 @@ export function LessonMenu({ activities, at, skipped, seconds, onJump, onBringBa
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
-}
+});

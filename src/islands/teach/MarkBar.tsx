@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Outcome } from "../../core/light.ts";
 import { MARK_KEYS } from "./keys.ts";
 import { OUTCOME_NAME } from "./marks.ts";
@@ -12,7 +13,7 @@ interface Props {
 }
 
 /** Marking under the thumb: one press for right. */
-export function MarkBar({ learner, without, canUndo, onMark, onUndo }: Props) {
+export const MarkBar = memo(function MarkBar({ learner, without, canUndo, onMark, onUndo }: Props) {
   return (
     <div role="group" aria-label={`Mark ${learner}`} className="flex flex-wrap items-center gap-2">
       {without !== undefined ? (
@@ -41,4 +42,4 @@ export function MarkBar({ learner, without, canUndo, onMark, onUndo }: Props) {
       </button>
     </div>
   );
-}
+});

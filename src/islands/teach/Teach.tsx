@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useMemo } from "react";
 import type { TeachPage } from "../../server/teach.ts";
 import { BuildBoard } from "./BuildBoard.tsx";
 import { ClockLine } from "./ClockLine.tsx";
@@ -7,7 +7,6 @@ import { FaceView } from "./FaceView.tsx";
 import { actionOfKey } from "./keys.ts";
 import { LearnerEdge } from "./LearnerEdge.tsx";
 import { LessonMenu } from "./LessonMenu.tsx";
-import { TURN_SIGNS, type TurnSign } from "./learners-view.ts";
 import { MarkBar } from "./MarkBar.tsx";
 import { SaidInstead } from "./SaidInstead.tsx";
 import { useTeach } from "./use-teach.ts";
@@ -21,7 +20,7 @@ export default function Teach(page: TeachPage) {
   const { session, group } = page;
   const { learners } = group;
   const teaching = useTeach(page);
-  const { activity, board, face, item, itemKey, learner, lesson, pressed, sign, turn } = teaching;
+  const { act, activity, board, face, item, itemKey, learner, lesson, pressed, sign, turn } = teaching;
   const openView = useViewWindow(session.id, {
     face: face ?? NOTHING,
     showChange: teaching.showChange,
@@ -30,33 +29,18 @@ export default function Teach(page: TeachPage) {
     item: lesson.item,
   });
 
-  const onKey = (event: KeyboardEvent) => {
-    const act = actionOfKey(event, {
-      tap: teaching.tap,
-      tapBack: teaching.tapBack,
-      blend: () => teaching.dispatch({ type: "stage", stage: teaching.lastStage }),
-      next: teaching.goOn,
-      back: teaching.goBack,
-      nextActivity: () => teaching.toActivity(1),
-      previousActivity: () => teaching.toActivity(-1),
-      toggleChange: () => teaching.setShowChange(!teaching.showChange),
-      nextSign: () => teaching.setSign(TURN_SIGNS[(TURN_SIGNS.indexOf(sign) + 1) % TURN_SIGNS.length] as TurnSign),
-      undo: teaching.takeBack,
-      letGo: () => teaching.setPressed(undefined),
-      mark: teaching.markOutcome,
-      giveTurn: (seat) => learners[seat] && teaching.give(learners[seat].id),
-    });
-    if (!act) return;
-    event.preventDefault();
-    act();
-  };
-  const onKeyNow = useRef(onKey);
-  onKeyNow.current = onKey;
   useEffect(() => {
-    const listener = (event: KeyboardEvent) => onKeyNow.current(event);
+    const listener = (event: KeyboardEvent) => {
+      const done = actionOfKey(event, act);
+      if (!done) return;
+      event.preventDefault();
+      done();
+    };
     addEventListener("keydown", listener);
     return () => removeEventListener("keydown", listener);
-  }, []);
+  }, [act]);
+  const { activities, skipped } = lesson;
+  const timed = useMemo(() => activities.filter(({ id }) => !skipped.includes(id)), [activities, skipped]);
 
   if (!item || !face) return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
   const shown = face.kind === "word" ? face.stage : undefined;
@@ -83,8 +67,8 @@ export default function Teach(page: TeachPage) {
             at={lesson.activity}
             skipped={lesson.skipped}
             seconds={teaching.seconds}
-            onJump={(to) => teaching.dispatch({ type: "activity", activity: to })}
-            onBringBack={(id) => teaching.dispatch({ type: "bring-back", id })}
+            onJump={act.jump}
+            onBringBack={act.bringBack}
           />
           <span className="shrink-0 tabular-nums">
             {lesson.item + 1} of {teaching.items.length}
@@ -94,11 +78,11 @@ export default function Teach(page: TeachPage) {
         <span className="flex items-center gap-3">
           <ClockLine
             sessionId={session.id}
-            activities={lesson.activities.filter(({ id }) => !lesson.skipped.includes(id))}
+            activities={timed}
             at={activity}
             minutes={session.minutes}
             seconds={teaching.seconds}
-            onDrop={(ids) => teaching.dispatch({ type: "skip", ids })}
+            onDrop={act.skip}
           />
           <button
             type="button"
@@ -108,50 +92,65 @@ export default function Teach(page: TeachPage) {
           >
             Learners' view
           </button>
-          <button type="button" className="button min-h-9 py-0" disabled={teaching.leaving} onClick={teaching.finish}>
+          <button type="button" className="button min-h-9 py-0" disabled={teaching.leaving} onClick={act.finish}>
             Finish
           </button>
         </span>
       </header>
 
       <CueLine
-        key={itemKey}
+        itemKey={itemKey}
         prompt={teaching.prompt ?? item.prompt}
         covered={teaching.building}
         sign={sign}
-        onSign={teaching.setSign}
+        onSign={act.setSign}
         thinking={sign === "your" && teaching.stage === 0 ? activity.settings.thinking : 0}
         correction={teaching.slipped ? activity.settings.correction : undefined}
-        onTwoBack={teaching.twoBack}
+        onTwoBack={act.twoBack}
       />
 
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (keys.ts) */}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a large touch target beside the labelled buttons */}
-      <div className="flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={teaching.tap}>
+      <div className="own-layer flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={act.tap}>
         {board && item.word ? (
           <BuildBoard
             board={board}
             word={item.word}
             boxes={teaching.boxes}
             picture={teaching.picture}
-            onAct={teaching.actOnBoard}
-            onCheck={teaching.checkBoard}
-            onBoxes={() => teaching.setBoxes(!teaching.boxes)}
-            onPicture={() => teaching.setPicture(!teaching.picture)}
+            onAct={act.actOnBoard}
+            onCheck={act.checkBoard}
+            onBoxes={act.toggleBoxes}
+            onPicture={act.togglePicture}
           />
         ) : (
           <FaceView
             face={face}
             showChange={teaching.showChange}
             pressed={pressed}
-            onPressUnit={
-              item.index === null ? undefined : (unit) => teaching.setPressed(pressed === unit ? undefined : unit)
-            }
+            onPressUnit={item.index === null ? undefined : act.press}
           />
         )}
       </div>
 
-      <WordNav teaching={teaching} />
+      <WordNav
+        activity={activity}
+        items={teaching.items.length}
+        at={lesson.item}
+        isFirst={lesson.item === 0 && teaching.previousActivity === undefined}
+        after={teaching.nextActivity === undefined ? undefined : activities[teaching.nextActivity]}
+        isWord={face.kind === "word"}
+        isBlended={teaching.isBlended}
+        hasBoard={board !== undefined}
+        way={teaching.way}
+        showChange={teaching.showChange}
+        canBuild={teaching.canBuild}
+        building={teaching.building}
+        dark={teaching.dark}
+        wentWrong={teaching.wentWrong}
+        canSkip={activities.length > 1}
+        act={act}
+      />
 
       {pressed !== undefined && learner && item.word && (
         <SaidInstead
@@ -159,8 +158,8 @@ export default function Teach(page: TeachPage) {
           word={item.word}
           unit={pressed}
           learner={learner.nickname}
-          onSaid={teaching.markSaid}
-          onClose={() => teaching.setPressed(undefined)}
+          onSaid={act.markSaid}
+          onClose={act.letGo}
         />
       )}
 
@@ -170,7 +169,7 @@ export default function Teach(page: TeachPage) {
           turn={turn}
           wordIndex={item.index ?? -1}
           marks={teaching.marks}
-          onTurn={(id) => teaching.give(id)}
+          onTurn={act.give}
         />
         <MarkBar
           learner={learner?.nickname ?? ""}
@@ -184,8 +183,8 @@ export default function Teach(page: TeachPage) {
                   : undefined
           }
           canUndo={teaching.canUndo}
-          onMark={teaching.markOutcome}
-          onUndo={teaching.takeBack}
+          onMark={act.mark}
+          onUndo={act.undo}
         />
       </footer>
     </div>

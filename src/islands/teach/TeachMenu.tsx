@@ -1,6 +1,6 @@
 import { MoreHorizontal } from "lucide-react";
 import { Dialog, DropdownMenu } from "radix-ui";
-import { useState } from "react";
+import { memo, useState } from "react";
 
 interface Props {
   readonly canAdd: boolean;
@@ -24,7 +24,7 @@ const ITEM =
   "flex min-h-11 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-change-soft data-[disabled]:text-quiet";
 
 /** What is done on the spot and not with every word. */
-export function TeachMenu(props: Props) {
+export const TeachMenu = memo(function TeachMenu(props: Props) {
   const [adding, setAdding] = useState(false);
   const [refusal, setRefusal] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -125,4 +125,4 @@ export function TeachMenu(props: Props) {
       </Dialog.Root>
     </>
   );
-}
+});

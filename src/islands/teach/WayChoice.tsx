@@ -1,10 +1,17 @@
+import { memo } from "react";
 import { BLENDING_NAME, SUPPORT_NAME } from "../../components/words/prompt-words.ts";
 import { BLENDING_WAYS, type BlendingWay, type PracticeSettings, SUPPORTS, type Support } from "../../core/light.ts";
 
 type Way = Pick<PracticeSettings, "support" | "blending">;
 
 /** How words are worked from here on: the help, and the way of blending. */
-export function WayChoice({ way, onWay }: { readonly way: Way; readonly onWay: (way: Way) => void }) {
+export const WayChoice = memo(function WayChoice({
+  way,
+  onWay,
+}: {
+  readonly way: Way;
+  readonly onWay: (way: Way) => void;
+}) {
   const look = "h-9 max-w-56 truncate rounded-lg border border-transparent bg-sheet px-1 text-[14px] hover:border-rule";
   // A press on the page keeps the focus where it was; these two must have it to open.
   const stop = (event: React.MouseEvent) => event.stopPropagation();
@@ -45,4 +52,4 @@ export function WayChoice({ way, onWay }: { readonly way: Way; readonly onWay: (
       </select>
     </span>
   );
-}
+});

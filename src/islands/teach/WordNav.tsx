@@ -1,65 +1,73 @@
+import { memo } from "react";
+import type { TeachActivity } from "../../server/teach.ts";
+import type { Way } from "./faces.ts";
 import { activityName } from "./LessonMenu.tsx";
 import { TeachMenu } from "./TeachMenu.tsx";
 import { GROWS, type Teaching } from "./use-teach.ts";
 import { WayChoice } from "./WayChoice.tsx";
 
+interface Props {
+  readonly activity: TeachActivity;
+  readonly items: number;
+  readonly at: number;
+  readonly isFirst: boolean;
+  /** The activity that comes after the last item. */
+  readonly after: TeachActivity | undefined;
+  readonly isWord: boolean;
+  readonly isBlended: boolean;
+  readonly hasBoard: boolean;
+  readonly way: Way;
+  readonly showChange: boolean;
+  readonly canBuild: boolean;
+  readonly building: boolean;
+  readonly dark: boolean;
+  readonly wentWrong: readonly string[];
+  readonly canSkip: boolean;
+  readonly act: Teaching["act"];
+}
+
 /** How the word is worked, and on to the next. */
-export function WordNav({ teaching }: { readonly teaching: Teaching }) {
-  const { activity, atEnd, board, face, isBlended, items, lesson, nextActivity, way } = teaching;
-  const isWord = face?.kind === "word";
-  const comesNext = atEnd && nextActivity !== undefined ? lesson.activities[nextActivity] : undefined;
-  const openOrBlend = () => {
-    if (!isBlended) teaching.dispatch({ type: "stage", stage: teaching.lastStage });
-    else if (way.support === "at-sight") teaching.tapBack();
-    else teaching.dispatch({ type: "stage", stage: 0 });
-  };
+export const WordNav = memo(function WordNav(props: Props) {
+  const { act, activity, after, isWord, isBlended, items, at, way } = props;
+  const atEnd = at === items - 1;
   return (
     <nav aria-label="The word" className="flex shrink-0 items-center justify-center gap-2 px-3 pb-3">
-      {isWord && <WayChoice way={way} onWay={teaching.setWay} />}
-      <StageButton
-        name="Back"
-        keys="←"
-        disabled={lesson.item === 0 && teaching.previousActivity === undefined}
-        onPress={teaching.goBack}
-      />
-      {!board && <StageButton name={isWord ? "Tap" : "Show"} keys="space" onPress={teaching.tap} />}
-      {isWord && <StageButton name={isBlended ? "Open" : "Blend"} keys={isBlended ? "↓" : "B"} onPress={openOrBlend} />}
+      {isWord && <WayChoice way={way} onWay={act.setWay} />}
+      <StageButton name="Back" keys="←" disabled={props.isFirst} onPress={act.back} />
+      {!props.hasBoard && <StageButton name={isWord ? "Tap" : "Show"} keys="space" onPress={act.tap} />}
       {isWord && (
-        <StageButton
-          name={teaching.showChange ? "Hide change" : "Show change"}
-          keys="C"
-          onPress={() => teaching.setShowChange(!teaching.showChange)}
-        />
+        <StageButton name={isBlended ? "Open" : "Blend"} keys={isBlended ? "↓" : "B"} onPress={act.openOrBlend} />
       )}
-      {atEnd && activity.does === "word-list" && way.support !== "at-sight" && items.length > 1 && (
-        <StageButton name="Again, at sight" keys="" onPress={teaching.againAtSight} />
+      {isWord && (
+        <StageButton name={props.showChange ? "Hide change" : "Show change"} keys="C" onPress={act.toggleChange} />
+      )}
+      {atEnd && activity.does === "word-list" && way.support !== "at-sight" && items > 1 && (
+        <StageButton name="Again, at sight" keys="" onPress={act.againAtSight} />
       )}
       <StageButton
-        name={comesNext ? `Next: ${activityName(comesNext)}` : "Next"}
+        name={atEnd && after ? `Next: ${activityName(after)}` : "Next"}
         keys="→"
-        disabled={atEnd && nextActivity === undefined}
-        onPress={teaching.goOn}
+        disabled={atEnd && after === undefined}
+        onPress={act.next}
       />
       <TeachMenu
         canAdd={GROWS.includes(activity.does)}
-        canBuild={teaching.canBuild}
-        building={teaching.building}
-        canShuffle={lesson.item < items.length - 2}
-        canDrop={items.length > 1}
-        dark={teaching.dark}
-        wentWrong={teaching.wentWrong}
-        onAdd={teaching.addWords}
-        onBuild={() => teaching.setBuilding(!teaching.building)}
-        onShuffle={() => teaching.dispatch({ type: "shuffle", random: Math.random })}
-        onDrop={() => teaching.dispatch({ type: "drop-item" })}
-        onSkip={
-          lesson.activities.length > 1 ? () => teaching.dispatch({ type: "skip", ids: [activity.id] }) : undefined
-        }
-        onDark={() => teaching.setDark(!teaching.dark)}
+        canBuild={props.canBuild}
+        building={props.building}
+        canShuffle={at < items - 2}
+        canDrop={items > 1}
+        dark={props.dark}
+        wentWrong={props.wentWrong}
+        onAdd={act.addWords}
+        onBuild={act.toggleBuilding}
+        onShuffle={act.shuffle}
+        onDrop={act.dropItem}
+        onSkip={props.canSkip ? act.skipThis : undefined}
+        onDark={act.toggleDark}
       />
     </nav>
   );
-}
+});
 
 function StageButton(props: { name: string; keys: string; disabled?: boolean; onPress: () => void }) {
   return (

@@ -52,53 +52,53 @@ const activity = (id: string, words: readonly TeachWord[], more: Partial<TeachAc
 });
 const PLACE = { activity: 0, item: 0, stage: 0, learnerId: null, orders: {}, seconds: {}, skipped: [] };
 const LESSON = [activity("a", [LAP, CLAP, LAP, CLAP]), activity("b", [CLAP]), activity("c", [LAP, CLAP])];
-const after = (...actions: LessonAction[]): LessonState => actions.reduce(lessonReducer, startingLesson(LESSON, PLACE));
+const led = (...actions: LessonAction[]): LessonState => actions.reduce(lessonReducer, startingLesson(LESSON, PLACE));
 const at = ({ activity, item }: LessonState) => `${activity}/${item}`;
 const next: LessonAction = { type: "next" };
 const back: LessonAction = { type: "back" };
 
 describe("the place in a lesson", () => {
   it("goes on from word to word, into the next activity, and back to the end of the one before", () => {
-    expect(at(after(next, next))).toBe("0/2");
-    expect(at(after(next, next, next, next))).toBe("1/0");
-    expect(at(after(next, next, next, next, back))).toBe("0/3");
-    expect(at(after(back))).toBe("0/0");
-    expect(at(after({ type: "activity", activity: 2 }, next, next, next))).toBe("2/1");
+    expect(at(led(next, next))).toBe("0/2");
+    expect(at(led(next, next, next, next))).toBe("1/0");
+    expect(at(led(next, next, next, next, back))).toBe("0/3");
+    expect(at(led(back))).toBe("0/0");
+    expect(at(led({ type: "activity", activity: 2 }, next, next, next))).toBe("2/1");
   });
 
   it("a new word begins at its first moment", () => {
-    expect(after({ type: "stage", stage: 3 }).stage).toBe(3);
-    expect(after({ type: "stage", stage: 3 }, next).stage).toBe(0);
+    expect(led({ type: "stage", stage: 3 }).stage).toBe(3);
+    expect(led({ type: "stage", stage: 3 }, next).stage).toBe(0);
   });
 
   it("what is left out is passed over both ways, and can be brought back", () => {
-    const without = after({ type: "skip", ids: ["b"] }, { type: "item", item: 3 }, next);
+    const without = led({ type: "skip", ids: ["b"] }, { type: "item", item: 3 }, next);
     expect(at(without)).toBe("2/0");
     expect(at(lessonReducer(without, back))).toBe("0/3");
     expect(otherActivity(lessonReducer(without, { type: "bring-back", id: "b" }), -1)).toBe(1);
     // The activity on the screen makes room for the next one; the last one is never left out.
-    expect(at(after({ type: "skip", ids: ["a"] }))).toBe("1/0");
-    expect(at(after({ type: "skip", ids: ["a", "b", "c"] }))).toBe("0/0");
+    expect(at(led({ type: "skip", ids: ["a"] }))).toBe("1/0");
+    expect(at(led({ type: "skip", ids: ["a", "b", "c"] }))).toBe("0/0");
   });
 
   it("shuffles only what is to come, and loses nothing", () => {
     let turn = 0;
-    const state = after(next, { type: "shuffle", random: () => [0, 0.9, 0.4][turn++ % 3] as number });
+    const state = led(next, { type: "shuffle", random: () => [0, 0.9, 0.4][turn++ % 3] as number });
     expect(orderOf(state).slice(0, 2)).toEqual([0, 1]);
     expect([...orderOf(state)].sort()).toEqual([0, 1, 2, 3]);
     expect(at(state)).toBe("0/1");
   });
 
   it("drops a word, but never the last one", () => {
-    expect(orderOf(after(next, { type: "drop-item" }))).toEqual([0, 2, 3]);
-    expect(at(after({ type: "item", item: 3 }, { type: "drop-item" }))).toBe("0/2");
-    expect(orderOf(after({ type: "activity", activity: 1 }, { type: "drop-item" }))).toEqual([0]);
+    expect(orderOf(led(next, { type: "drop-item" }))).toEqual([0, 2, 3]);
+    expect(at(led({ type: "item", item: 3 }, { type: "drop-item" }))).toBe("0/2");
+    expect(orderOf(led({ type: "activity", activity: 1 }, { type: "drop-item" }))).toEqual([0]);
   });
 
   it("words added on the spot come next, words repeated come last", () => {
     const grown = activity("a", [LAP, CLAP, LAP, CLAP, LAP]);
-    expect(orderOf(after(next, { type: "grown", activity: grown, comes: "next" }))).toEqual([0, 1, 4, 2, 3]);
-    expect(orderOf(after(next, { type: "grown", activity: grown, comes: "last" }))).toEqual([0, 1, 2, 3, 4]);
+    expect(orderOf(led(next, { type: "grown", activity: grown, comes: "next" }))).toEqual([0, 1, 4, 2, 3]);
+    expect(orderOf(led(next, { type: "grown", activity: grown, comes: "last" }))).toEqual([0, 1, 2, 3, 4]);
   });
 
   it("a kept place that no longer fits is brought within the lesson", () => {

@@ -39,16 +39,15 @@ export function usePlace(sessionId: string, place: Place, seconds: { readonly cu
   const where = JSON.stringify([activity, item, learnerId, orders, skipped]);
   const kept = useRef({ where, stage });
   useEffect(() => {
-    if (kept.current.where !== where) {
-      kept.current = { where, stage };
-      void keep();
-      return undefined;
-    }
-    if (kept.current.stage === stage) return undefined;
-    const timer = setTimeout(() => {
-      kept.current = { where, stage };
-      void keep();
-    }, STILL_MS);
+    if (kept.current.where === where && kept.current.stage === stage) return undefined;
+    const timer = setTimeout(
+      () => {
+        kept.current = { where, stage };
+        void keep();
+      },
+      // From word to word at once, though after the frame that shows it.
+      kept.current.where === where ? STILL_MS : 0,
+    );
     return () => clearTimeout(timer);
   }, [where, stage, keep]);
 

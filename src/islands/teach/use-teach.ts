@@ -2,11 +2,12 @@ import { useCallback, useEffect, useMemo, useReducer, useState } from "react";
 import type { Outcome, Prompt, RawAnswer } from "../../core/light.ts";
 import type { TeachActivity, TeachItem, TeachPage } from "../../server/teach.ts";
 import { call } from "../client.ts";
+import { useStable } from "../use-stable.ts";
 import { answerOf, type BoardAction } from "./board.ts";
 import { type Face, facesOf, type Way } from "./faces.ts";
 import { TURN_SIGNS, type TurnSign } from "./learners-view.ts";
 import { lessonReducer, orderOf, otherActivity, startingLesson } from "./lesson-state.ts";
-import { markKey } from "./marks.ts";
+import { type Marks, markKey } from "./marks.ts";
 import { useBoards } from "./use-boards.ts";
 import { useClock } from "./use-clock.ts";
 import { useMarks } from "./use-marks.ts";
@@ -36,6 +37,19 @@ function saidFor({ prompt }: TeachItem, building: boolean): Prompt {
   return prompt.code === "read" || prompt.code === "whole"
     ? { code: "first-word", word: prompt.word, build: true }
     : prompt;
+}
+
+/** Words of an activity that somebody read wrongly or did not try, each once. */
+function wordsGoneWrong(activity: TeachActivity, marks: Marks): string[] {
+  const wrong = new Set(
+    [...marks.values()]
+      .filter(({ answer }) => answer.outcome === "wrong" || answer.outcome === "no-attempt")
+      .map(({ wordIndex }) => wordIndex),
+  );
+  const words = activity.items.flatMap(({ index, word }) =>
+    word && index !== null && wrong.has(index) ? [word.word] : [],
+  );
+  return [...new Set(words)];
 }
 
 /** The first word is the teacher's, the second everybody's, then the learners have theirs. */
@@ -193,20 +207,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     if (next !== board) mark(turn, item.index, answerOf(next, item.word), "built");
   };
 
-  const wentWrong = [
-    ...new Set(
-      activity.items.flatMap(({ index, word }) =>
-        index !== null &&
-        word &&
-        learners.some(({ id }) => {
-          const outcome = marks.get(markKey(id, index))?.answer.outcome;
-          return outcome === "wrong" || outcome === "no-attempt";
-        })
-          ? [word.word]
-          : [],
-      ),
-    ),
-  ];
+  const wentWrong = useMemo(() => wordsGoneWrong(activity, marks), [activity, marks]);
 
   const addWords = async (words: readonly string[], comes: "next" | "last"): Promise<string | undefined> => {
     try {
@@ -231,69 +232,20 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     if (to !== undefined) dispatch({ type: "activity", activity: to });
   };
 
-  const setWay = (next: Way) => {
-    setWays({ ...ways, [activity.id]: { ...own, way: next } });
-    dispatch({ type: "stage", stage: 0 });
-    setStuck(undefined);
-  };
-  return {
-    // Where the lesson stands.
-    lesson,
-    activity,
-    items,
-    item,
-    prompt: item && saidFor(item, building),
-    itemKey,
-    seconds,
-    atEnd: lesson.item === items.length - 1,
-    nextActivity: otherActivity(lesson, 1),
-    previousActivity: otherActivity(lesson, -1),
-    dispatch,
-    // What is shown.
-    face,
-    stage: at,
-    lastStage: last,
-    isBlended,
-    way,
-    setWay,
-    sign,
-    setSign: (next: TurnSign) => setSigns({ ...signs, [itemKey]: next }),
-    slipped: slip === itemKey,
-    showChange,
-    setShowChange,
-    dark,
-    setDark,
-    // Tiles.
-    board,
-    canBuild,
-    building,
-    setBuilding: (on: boolean) => setWays({ ...ways, [activity.id]: { ...own, building: on } }),
-    boxes,
-    setBoxes,
-    picture,
-    setPicture,
-    actOnBoard: (action: BoardAction) => board && actOnBoard(boardKey, board, action),
-    checkBoard,
-    // Turns and marks.
-    turn,
-    learner,
-    give,
-    marks,
-    waiting,
-    refused,
-    canUndo,
-    pressed,
-    setPressed,
-    markOutcome,
-    markSaid,
-    takeBack,
-    wentWrong,
-    // Moving on.
+  const act = useStable({
     tap,
     tapBack,
-    goOn,
-    goBack,
-    toActivity,
+    blend: () => dispatch({ type: "stage", stage: last }),
+    openOrBlend: () => {
+      if (!isBlended) dispatch({ type: "stage", stage: last });
+      else if (way.support === "at-sight") tapBack();
+      else dispatch({ type: "stage", stage: 0 });
+    },
+    next: goOn,
+    back: goBack,
+    nextActivity: () => toActivity(1),
+    previousActivity: () => toActivity(-1),
+    jump: (to: number) => dispatch({ type: "activity", activity: to }),
     twoBack: () => {
       setSlip(undefined);
       dispatch({ type: "item", item: Math.max(0, lesson.item - 2) });
@@ -302,9 +254,74 @@ export function useTeach({ session, group, activities, responses, accent, needs 
       setWays({ ...ways, [activity.id]: { ...own, way: { ...way, support: "at-sight" } } });
       dispatch({ type: "item", item: 0 });
     },
+    setWay: (next: Way) => {
+      setWays({ ...ways, [activity.id]: { ...own, way: next } });
+      dispatch({ type: "stage", stage: 0 });
+      setStuck(undefined);
+    },
+    setSign: (next: TurnSign) => setSigns({ ...signs, [itemKey]: next }),
+    nextSign: () => setSigns({ ...signs, [itemKey]: TURN_SIGNS[(TURN_SIGNS.indexOf(sign) + 1) % 3] as TurnSign }),
+    toggleChange: () => setShowChange(!showChange),
+    toggleDark: () => setDark(!dark),
+    toggleBuilding: () => setWays({ ...ways, [activity.id]: { ...own, building: !building } }),
+    toggleBoxes: () => setBoxes(!boxes),
+    togglePicture: () => setPicture(!picture),
+    shuffle: () => dispatch({ type: "shuffle", random: Math.random }),
+    dropItem: () => dispatch({ type: "drop-item" }),
+    skip: (ids: readonly string[]) => dispatch({ type: "skip", ids }),
+    skipThis: () => dispatch({ type: "skip", ids: [activity.id] }),
+    bringBack: (id: string) => dispatch({ type: "bring-back", id }),
+    actOnBoard: (action: BoardAction) => board && actOnBoard(boardKey, board, action),
+    checkBoard,
+    give: (id: string) => give(id),
+    giveTurn: (seat: number) => learners[seat] && give(learners[seat].id),
+    press: (unit: number) => setPressed(pressed === unit ? undefined : unit),
+    letGo: () => setPressed(undefined),
+    mark: markOutcome,
+    markSaid,
+    undo: takeBack,
     addWords,
-    leaving,
     finish,
+  });
+  const prompt = useMemo(() => item && saidFor(item, building), [item, building]);
+  return {
+    // Where the lesson stands.
+    lesson,
+    activity,
+    items,
+    item,
+    prompt,
+    itemKey,
+    seconds,
+    atEnd: lesson.item === items.length - 1,
+    nextActivity: otherActivity(lesson, 1),
+    previousActivity: otherActivity(lesson, -1),
+    // What is shown.
+    face,
+    stage: at,
+    isBlended,
+    way,
+    sign,
+    slipped: slip === itemKey,
+    showChange,
+    dark,
+    board,
+    canBuild,
+    building,
+    boxes,
+    picture,
+    // Turns and marks.
+    turn,
+    learner,
+    marks,
+    waiting,
+    refused,
+    canUndo,
+    pressed,
+    wentWrong,
+    leaving,
+    /** What can be done; always the same functions. */
+    act,
   };
 }
 

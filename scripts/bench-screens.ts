@@ -1,0 +1,156 @@
+/**
+ * The second half of `npm run bench`: the built application in Debian's Chromium over a data folder of its own, as
+ * medians. Needs a build. Never part of the tests.
+ */
+import { spawn } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { chromium, type Page } from "@playwright/test";
+import config from "../playwright.config.ts";
+
+const PORT = 4790;
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const folder = mkdtempSync(join(tmpdir(), "zip-step-bench-"));
+const server = spawn("node", ["scripts/serve.mjs"], {
+  env: { ...process.env, ZIP_STEP_DATA: folder, ZIP_STEP_PORT: String(PORT), ZIP_STEP_DEMO: "1" },
+  stdio: ["ignore", "pipe", "inherit"],
+});
+await new Promise<void>((resolve, reject) => {
+  server.stdout.on("data", (data: Buffer) => data.includes("Zip Step is at") && resolve());
+  server.once("exit", () => reject(new Error("the server did not start: run npm run build first")));
+});
+
+const rows: { what: string; measured: string; aim: string }[] = [];
+const sorted = (values: readonly number[]) => [...values].sort((a, b) => a - b);
+const median = (values: readonly number[]) => sorted(values)[Math.floor(values.length / 2)] ?? Number.NaN;
+const worst = (values: readonly number[]) => sorted(values).at(-1) ?? Number.NaN;
+const ms = (value: number) => `${value.toFixed(value < 20 ? 1 : 0)} ms`;
+const spread = (values: readonly number[]) => `${ms(median(values))}, worst of ${values.length} ${ms(worst(values))}`;
+const hydrated = (page: Page) =>
+  page.waitForFunction(() => document.readyState !== "loading" && document.querySelector("astro-island[ssr]") === null);
+
+/** From each key press to after the frame that follows it, in ms, with the CPU slowed down six times. */
+async function pressToFrame(page: Page): Promise<number[]> {
+  const slow = await page.context().newCDPSession(page);
+  await slow.send("Emulation.setCPUThrottlingRate", { rate: 6 });
+  await page.evaluate(() => {
+    const waits: number[] = [];
+    Object.assign(window, { waits });
+    addEventListener(
+      "keydown",
+      (event) => {
+        const pressed = event.timeStamp;
+        requestAnimationFrame(() => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => waits.push(performance.now() - pressed);
+          port2.postMessage(0);
+        });
+      },
+      true,
+    );
+  });
+  for (let k = 0; k < 40; k++) {
+    await page.keyboard.press(k % 5 === 4 ? "ArrowRight" : " ");
+    await page.waitForTimeout(90);
+  }
+  await slow.send("Emulation.setCPUThrottlingRate", { rate: 1 });
+  return page.evaluate(() => (window as unknown as { waits: number[] }).waits);
+}
+
+const browser = await chromium.launch(config.use?.launchOptions ?? {});
+try {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  const groups = (await (await page.request.get(`${ADDRESS}/api/groups`)).json()) as { id: string; name: string }[];
+  const group = groups.find(({ name }) => name === "Plovers");
+  if (!group) throw new Error("the demo has no Plovers");
+
+  // A drafted lesson, by the endpoint: seeds differ, so nothing is remembered.
+  const drafting: number[] = [];
+  for (let seed = 0; seed < 12; seed++) {
+    const from = performance.now();
+    await page.request.post(`${ADDRESS}/api/plans/${group.id}/draft`, {
+      data: { focus: ["sh=ʃ"], contrasts: [], minutes: 30, seed },
+    });
+    drafting.push(performance.now() - from);
+  }
+  rows.push({ what: "first lesson drafted after a start", measured: ms(drafting[0] as number), aim: "–" });
+  rows.push({ what: "lesson of 30 minutes drafted", measured: spread(drafting.slice(2)), aim: "300 ms" });
+
+  const started = await page.request.post(`${ADDRESS}/api/sessions`, { data: { groupId: group.id, lesson: true } });
+  const { id } = (await started.json()) as { id: string };
+  const teach = `${ADDRESS}/teach/${id}`;
+
+  // The first load: every script the page asks for, with nothing in the cache.
+  const scripts: Promise<Buffer>[] = [];
+  page.on("response", (response) => {
+    if (response.url().endsWith(".js")) scripts.push(response.body());
+  });
+  await page.goto(teach, { waitUntil: "networkidle" });
+  const script = (await Promise.all(scripts)).reduce((sum, body) => sum + gzipSync(body).length, 0);
+  rows.push({ what: "script of Teach, gzip", measured: `${(script / 1024).toFixed(1)} kB`, aim: "120 kB" });
+  const loads: number[] = [];
+  for (let k = 0; k < 7; k++) {
+    const fresh = await browser.newContext();
+    const one = await fresh.newPage();
+    const from = performance.now();
+    await one.goto(teach, { waitUntil: "commit" });
+    await hydrated(one);
+    loads.push(performance.now() - from);
+    await fresh.close();
+  }
+  rows.push({ what: "Teach usable, empty cache", measured: spread(loads), aim: "1 s" });
+
+  // A key press to the frame that shows it, at six times CPU slowdown; beside it what the browser itself takes on this
+  // machine, for a page that has one letter and changes it.
+  const bare = await context.newPage();
+  await bare.setContent("<p id=p>a</p>");
+  await bare.evaluate(() => {
+    const letter = document.getElementById("p");
+    addEventListener("keydown", () => letter && (letter.textContent = letter.textContent === "a" ? "b" : "a"));
+  });
+  const floor = await pressToFrame(bare);
+  await bare.close();
+  await page.goto(teach);
+  await hydrated(page);
+  await page.getByRole("button", { name: /^Activity:/ }).click();
+  await page.getByRole("menuitem", { name: /^Read a chain/ }).click();
+  await page.bringToFront();
+  const waits = await pressToFrame(page);
+  rows.push({ what: "key press to frame, CPU 6x slower: a bare page", measured: spread(floor), aim: "the floor" });
+  rows.push({
+    what: "key press to frame, CPU 6x slower: Teach",
+    measured: spread(waits),
+    aim: "floor and one frame (17 ms)",
+  });
+
+  // The learners' view, from the press in one window to the change in the other.
+  const opening = context.waitForEvent("page");
+  await page.getByRole("button", { name: "Learners' view" }).click();
+  const view = await opening;
+  await hydrated(view);
+  const clock = "performance.timeOrigin + performance.now()";
+  await view.evaluate(`
+    window.changes = [];
+    new MutationObserver(() => window.changes.push(${clock})).observe(document.querySelector("main"), { subtree: true, childList: true, attributes: true });
+  `);
+  await page.bringToFront();
+  await page.evaluate(`window.presses = []; addEventListener("keydown", () => window.presses.push(${clock}), true)`);
+  for (let k = 0; k < 20; k++) {
+    await page.keyboard.press(k % 10 < 9 ? " " : "ArrowLeft");
+    await page.waitForTimeout(150);
+  }
+  const presses = (await page.evaluate("window.presses")) as number[];
+  const changes = (await view.evaluate("window.changes")) as number[];
+  const following = presses
+    .flatMap((press) => changes.find((change) => change > press) ?? [])
+    .map((change, k) => change - (presses[k] as number));
+  rows.push({ what: "learners' view follows", measured: spread(following), aim: "50 ms" });
+} finally {
+  await browser.close();
+  server.kill();
+  rmSync(folder, { recursive: true, force: true });
+}
+console.table(rows);
