@@ -22,6 +22,9 @@ interface Opened {
 type Row = EvidenceReport["rows"][number];
 
 const saidName = (said: string) => (said === "" ? "left out" : soundName(said.split("+")));
+/** `"1 lesson"`, `"3 words built or written"`. */
+const counted = (count: number, thing: string): string =>
+  `${count} ${count === 1 ? thing : thing.replace(/^\w+/, "$&s")}`;
 const inHundred = (part: number) => Math.round(part * 100);
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
@@ -33,8 +36,8 @@ export default function See({ report, whose, oneLearner, way }: Props) {
     <>
       <div className="mb-3 flex items-center justify-between gap-4">
         <p className="text-quiet">
-          {report.responseCount} {way === "read" ? "readings" : "words built or written"} in {report.lessonCount}{" "}
-          lessons. Press any figure to see what is behind it.
+          {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
+          {counted(report.lessonCount, "lesson")}. Press any figure to see what is behind it.
           {report.keptBack.all.length > 0 && (
             <button
               type="button"
@@ -95,6 +98,7 @@ export default function See({ report, whose, oneLearner, way }: Props) {
                   row={row}
                   nameOf={(id) => report.responses[id]?.learner}
                   showNames={!oneLearner}
+                  verb={way}
                   onOpen={setOpened}
                 />
               ))}
@@ -134,10 +138,11 @@ interface RowProps {
   readonly row: Row;
   readonly nameOf: (id: string) => string | undefined;
   readonly showNames: boolean;
+  readonly verb: "read" | "built";
   readonly onOpen: (opened: Opened) => void;
 }
 
-function EvidenceRow({ row, nameOf, showNames, onOpen }: RowProps) {
+function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
   const name = `${row.grapheme} ${soundName(row.phonemes)}`;
   return (
     <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
@@ -152,7 +157,7 @@ function EvidenceRow({ row, nameOf, showNames, onOpen }: RowProps) {
               key={said}
               type="button"
               className="min-h-9 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
-              onClick={() => onOpen({ title: `${name} read as ${saidName(said)}`, ids: responses })}
+              onClick={() => onOpen({ title: `${name} ${verb} as ${saidName(said)}`, ids: responses })}
             >
               {saidName(said)} <b>×{responses.length}</b>
               {showNames && <span className="block text-[12.5px] text-quiet">{whoSaid(responses, nameOf)}</span>}
@@ -170,7 +175,9 @@ function EvidenceRow({ row, nameOf, showNames, onOpen }: RowProps) {
           type="button"
           className="w-full rounded-lg px-1 py-1 text-left hover:bg-paper"
           title={`Between ${inHundred(row.interval.low)} and ${inHundred(row.interval.high)} in 100, as far as the count can say (Wilson, 95 %)`}
-          onClick={() => onOpen({ title: `Every chance to read ${name}`, ids: row.chances })}
+          onClick={() =>
+            onOpen({ title: `Every chance to ${verb === "read" ? "read" : "build"} ${name}`, ids: row.chances })
+          }
         >
           <span className="tabular-nums">
             <b>{row.wrong.length}</b> of {row.chances.length} chances

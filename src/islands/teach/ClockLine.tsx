@@ -13,6 +13,13 @@ interface Props {
   readonly onDrop: (ids: readonly string[]) => void;
 }
 
+/** Up to two by name: the line is short. */
+function namesOf(drop: readonly TeachActivity[]): string {
+  const names = drop.slice(0, NAMED).map((one) => one.title || ACTIVITY_NAME[one.kind]);
+  return drop.length > NAMED ? `${names.join(", ")} and ${drop.length - NAMED} more` : names.join(", ");
+}
+const NAMED = 2;
+
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;
 
 /** The time of this activity and of the lesson; that it is late is said once, with what could be left out. */
@@ -46,7 +53,7 @@ export const ClockLine = memo(function ClockLine({ sessionId, activities, at, mi
                 done();
               }}
             >
-              Leave out {drop.map((one) => one.title || ACTIVITY_NAME[one.kind]).join(", ")}
+              <span className="max-w-64 truncate">Leave out {namesOf(drop)}</span>
             </button>
           )}
           <button type="button" className="button min-h-8 py-0 font-normal" onClick={done}>

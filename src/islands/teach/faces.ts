@@ -145,7 +145,8 @@ function wordFaces({ word, prompt }: TeachItem, on: On, text: string): Face[] {
       : stagesOf(word.reading, way, word.parts);
   const before = on.before?.word && !isOther(on.before) ? on.before.word.reading : undefined;
   const change = before && changeOfStep(checkReadings(before, word.reading, { moves: MOVES, accent: on.accent }));
-  return stages.map((stage) => ({ kind: "word", reading: word.reading, stage, before, change }));
+  // The word before stands above only where one thing has changed since: that is what it is there to show.
+  return stages.map((stage) => ({ kind: "word", reading: word.reading, stage, before: change && before, change }));
 }
 
 /** A card or a word of another kind of item is not the word before this one. */
