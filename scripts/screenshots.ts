@@ -83,6 +83,9 @@ try {
   await page.getByRole("link", { name: "Print" }).first().click();
   await page.waitForURL(/print/);
   await shoot("paper");
+  await page.goto(`${server.address}/packs`);
+  await page.getByRole("region", { name: "Knot" }).waitFor();
+  await shoot("packs");
   await page.goto(`${server.address}/groups`);
   await shoot("groups");
   await page.getByRole("link", { name: "What is taught" }).first().click();
@@ -115,6 +118,13 @@ try {
   await shoot("teach");
   await page.locator('[data-unit="1"]').click();
   await shoot("teach-said-instead");
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "More to do with this activity" }).click();
+  await page.getByRole("menuitem", { name: "Build it with tiles" }).click();
+  await page.keyboard.press("ArrowRight");
+  await page.getByRole("button", { name: "Take p off" }).click();
+  await page.getByRole("button", { name: "A box for each sound" }).click();
+  await shoot("build");
 } finally {
   await browser.close();
   await server.stop();

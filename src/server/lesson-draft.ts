@@ -129,7 +129,8 @@ async function requestFor(
   const scope = await groupScope(db, group);
   const { never, allowNotEverySchool, practice } = scope.school;
   const records = await evidenceResponses(db, { groupId });
-  const packs = packsIn(records, group, scope, new Date());
+  const now = new Date();
+  const packs = packsIn(records, group, scope, now);
   return {
     taught: taughtOf(scope),
     taughtGpcs: taughtGpcs(scope),
@@ -144,7 +145,7 @@ async function requestFor(
     allowNotEverySchool,
     cards: mostWanted(packs.map(({ sounds }) => sounds)),
     wholeWords: mostWanted(packs.map(({ words }) => words)),
-    lessonsBefore: await lessonsWith(db, groupId, input.focus),
+    lessonsBefore: await lessonsWith(db, groupId, input.focus, now),
     seed: input.seed,
   };
 }

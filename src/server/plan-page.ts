@@ -6,6 +6,7 @@ import {
   promptsOf,
   taughtGpcs,
 } from "../core/index.ts";
+import { contentOf } from "./activity-content.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
@@ -50,16 +51,15 @@ export async function planSheet(db: Queryable, groupId: string | null): Promise<
   const page = await planPage(db, groupId);
   if (!page) return null;
   const { school } = await groupScope(db, page.group);
-  const { activities } = page.plan;
+  const activities = await Promise.all(
+    page.plan.activities.map(async (activity) => ({ activity, content: await contentOf(db, activity) })),
+  );
   return {
     group: page.group,
     plan: page.plan,
-    activities: activities.map((activity) => ({
-      activity,
-      prompts: activity.content ? promptsOf(activity.content, school.accent) : [],
-    })),
+    activities: activities.map(({ activity, content }) => ({ activity, prompts: promptsOf(content, school.accent) })),
     materials: lessonMaterials(
-      activities.flatMap(({ content }) => (content ? [content] : [])),
+      activities.map(({ content }) => content),
       school.accent,
       school.taps,
     ),

@@ -128,8 +128,21 @@ export async function recentWords(db: Queryable, groupId: string, lessons = 3): 
   return [...new Set(latest.flatMap((session) => session.words))].filter((word) => !isCard(word));
 }
 
-/** How many of a group's lessons have been about some of these sounds. */
-export async function lessonsWith(db: Queryable, groupId: string, focus: readonly string[]): Promise<number> {
-  const rows = await db.select({ aim: sessions.aim }).from(sessions).where(eq(sessions.groupId, groupId));
-  return rows.filter(({ aim }) => aim.focus.some((gpc) => focus.includes(gpc))).length;
+/** On how many days before this one a group has been taught some of these sounds. */
+export async function lessonsWith(
+  db: Queryable,
+  groupId: string,
+  focus: readonly string[],
+  now: Date,
+): Promise<number> {
+  const rows = await db
+    .select({ aim: sessions.aim, startedAt: sessions.startedAt })
+    .from(sessions)
+    .where(eq(sessions.groupId, groupId));
+  const day = (date: Date) => date.toISOString().slice(0, 10);
+  const days = rows
+    .filter(({ aim }) => aim.focus.some((gpc) => focus.includes(gpc)))
+    .map(({ startedAt }) => day(startedAt));
+  // What was tried out today is still today's lesson.
+  return new Set(days.filter((one) => one < day(now))).size;
 }

@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { type ActivityContent, minutesFor, seededRandom, wordsOfContent } from "../core/index.ts";
+import { contentOf, contentOfSet } from "./activity-content.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { type Aim, FIRST_PLACE, sessions } from "./db/schema.ts";
@@ -12,7 +13,6 @@ import { packsOf } from "./packs.ts";
 import { getPlan, type PlanActivity } from "./plans.ts";
 import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
-import type { SetContent } from "./word-set-fields.ts";
 import { getSet, unfitWords } from "./word-sets.ts";
 
 /** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
@@ -144,30 +144,8 @@ type NewActivity = Omit<RunActivity, "targets">;
 
 async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity> {
   const { id, kind, title, minutes, ifTime, heldBack, settings } = activity;
-  const content = activity.content ?? (await contentOfRef(db, activity));
+  const content = await contentOf(db, activity);
   return { id, kind, title, minutes, ifTime, heldBack, settings, content };
-}
-
-async function contentOfRef(db: Queryable, { kind, ref }: PlanActivity): Promise<ActivityContent> {
-  if (ref === undefined) throw notFound("chain or set of this activity");
-  if (kind === "chain") return { kind: "read-chain", words: (await getChain(db, ref)).words };
-  return contentOfSet((await getSet(db, ref)).content);
-}
-
-/** A saved set as something that is gone through. */
-function contentOfSet(content: SetContent): ActivityContent {
-  switch (content.kind) {
-    case "family": {
-      const words = content.words.map(({ word }) => word);
-      return content.way ? { kind: "family-walk", words, way: content.way } : { kind: "word-list", words };
-    }
-    case "sort":
-      return { kind: "sort", bins: content.bins, table: content.table };
-    case "pairs":
-      return { kind: "word-list", words: content.pairs.flatMap(({ a, b }) => [a, b]) };
-    case "ears-only":
-      return content;
-  }
 }
 
 interface Beginning {

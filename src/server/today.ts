@@ -51,7 +51,8 @@ export async function todayCards(db: Queryable): Promise<TodayCard[]> {
   const groups = await listGroups(db);
   return Promise.all(
     groups.map(async (group) => {
-      const [last] = await listSessions(db, group.id, 1);
+      // A learner's own cards are not the group's last lesson.
+      const last = (await listSessions(db, group.id)).find(({ run }) => run.learnerId === undefined);
       const slips = [];
       for (const learner of group.learners) {
         const slip = topSlip(await evidenceReport(db, { group: group.id, learner: learner.id }));

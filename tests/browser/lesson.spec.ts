@@ -156,6 +156,15 @@ test("jump, shuffle, leave out, add a word that is checked, say again what went 
   await page.reload();
   await alive(page);
   await expect(stage(page)).toHaveAttribute("data-place", here ?? "");
+  // All the words at once, to read across: the one whose turn it is is marked, and the keys go from word to word.
+  await more.click();
+  await page.getByRole("menuitem", { name: "All the words, to read across" }).click();
+  await expect(page.locator("[data-face=list] li").first()).toBeVisible();
+  await expect(page.locator("[data-face=list] [aria-current=true]")).toHaveCount(1);
+  await page.keyboard.press("ArrowLeft");
+  await more.click();
+  await page.getByRole("menuitem", { name: "One word at a time" }).click();
+  await expect(page.locator("[data-current-word]")).toBeVisible();
   // An activity that is left out is passed over, and can be had again.
   await more.click();
   await page.getByRole("menuitem", { name: "Leave this activity out" }).click();

@@ -1,3 +1,4 @@
+import { OpenSaved } from "../../components/OpenSaved.tsx";
 import type { BenchPage } from "../../server/bench.ts";
 
 export function IconButton(props: { name: string; disabled: boolean; onPress: () => void; children: React.ReactNode }) {
@@ -17,33 +18,19 @@ export function IconButton(props: { name: string; disabled: boolean; onPress: ()
 
 /** Opens one of the group's saved chains, or begins a new one. */
 export function SavedChains(props: { chains: BenchPage["chains"]; current: string | undefined; groupId: string }) {
-  const begin = () => {
-    sessionStorage.removeItem(`zip-step bench ${props.groupId}`);
-    location.assign(`/bench?group=${props.groupId}`);
-  };
+  const bench = `/bench?group=${props.groupId}`;
   return (
-    <select
-      aria-label="Saved chains"
-      className="button w-36 truncate font-normal"
-      value=""
-      onChange={(event) =>
-        event.target.value === "new"
-          ? begin()
-          : location.assign(`/bench?group=${props.groupId}&chain=${event.target.value}`)
-      }
-    >
-      <option value="" disabled>
-        Open…
-      </option>
-      <option value="new">New chain</option>
-      {props.chains
-        .filter(({ id }) => id !== props.current)
-        .map(({ id, title }) => (
-          <option key={id} value={id}>
-            {title}
-          </option>
-        ))}
-    </select>
+    <OpenSaved
+      name="Saved chains"
+      newOne="New chain"
+      saved={props.chains}
+      current={props.current}
+      onNew={() => {
+        sessionStorage.removeItem(`zip-step bench ${props.groupId}`);
+        location.assign(bench);
+      }}
+      onOpen={(id) => location.assign(`${bench}&chain=${id}`)}
+    />
   );
 }
 

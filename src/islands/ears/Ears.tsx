@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Toaster, toast } from "sonner";
+import { OpenSaved } from "../../components/OpenSaved.tsx";
 import type { OralRules, OralSource } from "../../core/light.ts";
 import type { EarsPage } from "../../server/ears-page.ts";
 import { setsWorker } from "../sets-worker-client.ts";
@@ -151,25 +152,16 @@ export default function Ears(page: EarsPage) {
 }
 
 function SavedEars({ page, current }: { page: EarsPage; current: string | undefined }) {
-  const begin = `/ears?group=${page.group.id}`;
+  const ears = `/ears?group=${page.group.id}`;
   return (
-    <select
-      aria-label="Saved ears-only sets"
-      className="button w-32 truncate font-normal"
-      value=""
-      onChange={(event) => location.assign(event.target.value === "new" ? begin : `${begin}&set=${event.target.value}`)}
-    >
-      <option value="" disabled>
-        Open…
-      </option>
-      <option value="new">New set</option>
-      {page.sets
-        .filter(({ id }) => id !== current)
-        .map(({ id, title }) => (
-          <option key={id} value={id}>
-            {title}
-          </option>
-        ))}
-    </select>
+    <OpenSaved
+      name="Saved ears-only sets"
+      newOne="New set"
+      saved={page.sets}
+      current={current}
+      wide="w-32"
+      onNew={() => location.assign(ears)}
+      onOpen={(id) => location.assign(`${ears}&set=${id}`)}
+    />
   );
 }

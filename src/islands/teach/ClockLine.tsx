@@ -34,6 +34,9 @@ export const ClockLine = memo(function ClockLine({ sessionId, activities, at, mi
   const all = Object.values(seconds.current).reduce((sum, one) => sum + one, 0);
   const state = minutes === null ? undefined : clockState(activities, minutes, seconds.current, at.id);
   const drop = activities.filter(({ id }) => state?.drop.includes(id));
+  const room = activities.find(({ id }) => id === state?.room);
+  // Told when the last of what was planned is being done.
+  const isLast = activities.slice(activities.indexOf(at) + 1).every(({ ifTime }) => ifTime);
   const tell = state !== undefined && state.late > 0 && !told;
   const done = () => {
     setTold(true);
@@ -60,6 +63,9 @@ export const ClockLine = memo(function ClockLine({ sessionId, activities, at, mi
             Go on
           </button>
         </span>
+      )}
+      {room && isLast && !tell && (
+        <span className="max-w-56 truncate text-good">Time for: {room.title || ACTIVITY_NAME[room.kind]}</span>
       )}
       <span title="This activity, of the minutes planned for it" data-clock={Math.floor(here)}>
         {clock(here)}

@@ -137,6 +137,8 @@ function Shown({ face }: { face: Exclude<Face, { kind: "word" }> }) {
           <Marked text={face.text} spans={face.spans} />
         </p>
       );
+    case "list":
+      return <WordTable face={face} />;
     case "board":
       return <PassiveBoard board={face.board} />;
   }
@@ -174,6 +176,32 @@ function Marked({ text, spans }: { text: string; spans: readonly (readonly [numb
       {parts}
       {text.slice(at)}
     </>
+  );
+}
+
+/** Words in columns; the one to be read is underlined, and nothing else is marked. */
+function WordTable({ face }: { face: Extract<Face, { kind: "list" }> }) {
+  const { words, at, down } = face;
+  const columns = words.length > 12 ? 4 : words.length > 4 ? 3 : 2;
+  const rows = Math.ceil(words.length / columns);
+  const longest = Math.max(...words.map((word) => word.length), 3);
+  return (
+    <ol
+      className={`grid gap-x-[5vw] gap-y-[2vh] ${down ? "grid-flow-col" : ""}`}
+      style={down ? { gridTemplateRows: `repeat(${rows}, auto)` } : { gridTemplateColumns: `repeat(${columns}, auto)` }}
+    >
+      {words.map((word, k) => (
+        <li
+          // biome-ignore lint/suspicious/noArrayIndexKey: a word may stand in a list twice
+          key={k}
+          aria-current={k === at}
+          className={`border-b-6 leading-tight ${k === at ? "border-ink" : "border-transparent"}`}
+          style={{ fontSize: `min(${Math.floor(52 / rows)}vh, ${Math.floor(120 / (columns * longest))}vw)` }}
+        >
+          {word}
+        </li>
+      ))}
+    </ol>
   );
 }
 

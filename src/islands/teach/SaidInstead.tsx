@@ -7,12 +7,14 @@ interface Props {
   readonly word: TeachWord;
   readonly unit: number;
   readonly learner: string;
+  /** The word was written and not read. */
+  readonly wrote: boolean;
   readonly onSaid: (said: readonly string[]) => void;
   readonly onClose: () => void;
 }
 
 /** What was said for the pressed unit: the likeliest sounds first, the rest behind one press. */
-export function SaidInstead({ word, unit, learner, onSaid, onClose }: Props) {
+export function SaidInstead({ word, unit, learner, wrote, onSaid, onClose }: Props) {
   const [all, setAll] = useState(false);
   const target = word.reading.units[unit];
   if (!target) return null;
@@ -24,7 +26,7 @@ export function SaidInstead({ word, unit, learner, onSaid, onClose }: Props) {
       className="flex flex-wrap items-center gap-2 border-t border-rule bg-again-soft px-5 py-3"
     >
       <p className="mr-2 text-again">
-        {learner} read <b className="font-learner text-[20px]">{target.grapheme}</b> as
+        {learner} {wrote ? "wrote" : "read"} <b className="font-learner text-[20px]">{target.grapheme}</b> as
       </p>
       {likely.map((id) => (
         <SoundButton key={id} id={id} onPress={() => onSaid([id])} />

@@ -147,6 +147,7 @@ export default function Teach(page: TeachPage) {
         canBuild={teaching.canBuild}
         building={teaching.building}
         dark={teaching.dark}
+        listing={teaching.listing}
         wentWrong={teaching.wentWrong}
         canSkip={activities.length > 1}
         act={act}
@@ -158,6 +159,7 @@ export default function Teach(page: TeachPage) {
           word={item.word}
           unit={pressed}
           learner={learner.nickname}
+          wrote={item.mode === "wrote"}
           onSaid={act.markSaid}
           onClose={act.letGo}
         />

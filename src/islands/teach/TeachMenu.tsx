@@ -2,6 +2,14 @@ import { MoreHorizontal } from "lucide-react";
 import { Dialog, DropdownMenu } from "radix-ui";
 import { memo, useState } from "react";
 
+type Listing = "across" | "down" | undefined;
+const LISTINGS: readonly Listing[] = ["across", "down", undefined];
+const LISTING_NAME = {
+  across: "All the words, to read across",
+  down: "All the words, to read down",
+  one: "One word at a time",
+} as const;
+
 interface Props {
   readonly canAdd: boolean;
   readonly canBuild: boolean;
@@ -17,6 +25,10 @@ interface Props {
   readonly onShuffle: () => void;
   readonly onDrop: () => void;
   readonly onSkip: (() => void) | undefined;
+  /** All the words at once; undefined: one at a time. */
+  readonly listing: Listing;
+  readonly canList: boolean;
+  readonly onListing: (way: Listing) => void;
   readonly onDark: () => void;
 }
 
@@ -72,6 +84,16 @@ export const TeachMenu = memo(function TeachMenu(props: Props) {
             <DropdownMenu.Item className={ITEM} disabled={!props.canBuild} onSelect={props.onBuild}>
               {props.building ? "Read it, without tiles" : "Build it with tiles"}
             </DropdownMenu.Item>
+            {LISTINGS.filter((way) => way !== props.listing).map((way) => (
+              <DropdownMenu.Item
+                key={way ?? "one"}
+                className={ITEM}
+                disabled={!props.canList}
+                onSelect={() => props.onListing(way)}
+              >
+                {LISTING_NAME[way ?? "one"]}
+              </DropdownMenu.Item>
+            ))}
             <DropdownMenu.Item className={ITEM} onSelect={props.onDark}>
               {props.dark ? "Light room on the wall" : "Dark room on the wall"}
             </DropdownMenu.Item>

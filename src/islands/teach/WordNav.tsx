@@ -21,6 +21,7 @@ interface Props {
   readonly canBuild: boolean;
   readonly building: boolean;
   readonly dark: boolean;
+  readonly listing: Teaching["listing"];
   readonly wentWrong: readonly string[];
   readonly canSkip: boolean;
   readonly act: Teaching["act"];
@@ -63,6 +64,9 @@ export const WordNav = memo(function WordNav(props: Props) {
         onShuffle={act.shuffle}
         onDrop={act.dropItem}
         onSkip={props.canSkip ? act.skipThis : undefined}
+        listing={props.listing}
+        canList={GROWS.includes(activity.does) && !props.building}
+        onListing={act.setListing}
         onDark={act.toggleDark}
       />
     </nav>

@@ -46,6 +46,8 @@ export type Face =
     }
   | { readonly kind: "sentence"; readonly text: string; readonly shown: boolean }
   | { readonly kind: "text"; readonly text: string; readonly spans: readonly (readonly [number, number])[] }
+  /** All the words of a list at once, read across or down; `at` is the one whose turn it is. */
+  | { readonly kind: "list"; readonly words: readonly string[]; readonly at: number; readonly down: boolean }
   | { readonly kind: "board"; readonly board: BoardFace };
 
 /** A word being built, as everybody sees it. */

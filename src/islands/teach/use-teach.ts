@@ -70,6 +70,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
   const [dark, setDark] = useState(false);
   const [boxes, setBoxes] = useState(false);
   const [picture, setPicture] = useState(false);
+  const [listing, setListing] = useState<"across" | "down">();
   const [pressed, setPressed] = useState<number>();
   const [slip, setSlip] = useState<string>();
   const [leaving, setLeaving] = useState(false);
@@ -129,7 +130,14 @@ export function useTeach({ session, group, activities, responses, accent, needs 
       },
     [board, boxes, picture, item],
   );
-  const face = boardFace ?? shown;
+  const listFace = useMemo<Face | undefined>(
+    () =>
+      listing && GROWS.includes(activity.does)
+        ? { kind: "list", words: items.map(({ word }) => word?.word ?? ""), at: lesson.item, down: listing === "down" }
+        : undefined,
+    [listing, activity.does, items, lesson.item],
+  );
+  const face = boardFace ?? listFace ?? shown;
   const seconds = useClock(activity.id, session.place.seconds);
   const { orders, skipped } = lesson;
   const place = {
@@ -150,7 +158,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
   const goOn = useCallback(() => dispatch({ type: "next" }), []);
   const goBack = useCallback(() => dispatch({ type: "back" }), []);
   const tap = () => {
-    if (!board && at < last) dispatch({ type: "stage", stage: at + 1 });
+    if (!board && !listFace && at < last) dispatch({ type: "stage", stage: at + 1 });
     else goOn();
   };
   const isBlended = face?.kind === "word" && face.stage.blended && face.stage.to === face.reading.units.length;
@@ -265,6 +273,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     toggleDark: () => setDark(!dark),
     toggleBuilding: () => setWays({ ...ways, [activity.id]: { ...own, building: !building } }),
     toggleBoxes: () => setBoxes(!boxes),
+    setListing: (way: "across" | "down" | undefined) => setListing(way),
     togglePicture: () => setPicture(!picture),
     shuffle: () => dispatch({ type: "shuffle", random: Math.random }),
     dropItem: () => dispatch({ type: "drop-item" }),
@@ -310,6 +319,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     building,
     boxes,
     picture,
+    listing,
     // Turns and marks.
     turn,
     learner,

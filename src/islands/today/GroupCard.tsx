@@ -121,6 +121,9 @@ export default function GroupCard({ card, sequences }: Props) {
         <a className="button button-main flex items-center" href={`/bench?group=${group.id}`}>
           Make a chain
         </a>
+        <a className="button flex items-center" href={`/plan?group=${group.id}`}>
+          Plan the lesson
+        </a>
         <a className="button flex items-center" href={`/see?group=${group.id}`}>
           Evidence
         </a>
