@@ -4,7 +4,8 @@ export default defineConfig({
   testDir: "tests/browser",
   timeout: 90_000,
   expect: { timeout: 15_000 },
-  workers: 1,
+  // Each worker has a server and a data folder of its own.
+  workers: 2,
   reporter: "list",
   use: {
     viewport: { width: 1280, height: 800 },

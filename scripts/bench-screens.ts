@@ -109,7 +109,9 @@ try {
   await bare.setContent("<p id=p>a</p>");
   await bare.evaluate(() => {
     const letter = document.getElementById("p");
-    addEventListener("keydown", () => letter && (letter.textContent = letter.textContent === "a" ? "b" : "a"));
+    addEventListener("keydown", () => {
+      if (letter) letter.textContent = letter.textContent === "a" ? "b" : "a";
+    });
   });
   const floor = await pressToFrame(bare);
   await bare.close();

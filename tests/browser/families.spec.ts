@@ -228,14 +228,11 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   // Less time: what to take out is one press.
   await page.getByLabel("Time there is").selectOption("10");
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();
-  await page
-    .getByRole("button", { name: /^Take out / })
-    .filter({ hasText: /,|Blending|Ears/ })
-    .click();
+  await page.getByRole("button", { name: /^Take out / }).click();
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toHaveCount(0);
   await page.getByRole("link", { name: "For the helper" }).click();
   await page.waitForURL(/plan-sheet/);
-  await expect(page.getByText("Read this word.")).toBeVisible();
+  await expect(page.getByText("Read this word.").first()).toBeVisible();
   await expect(
     page.getByText(/^Find the sound .* at the end. Change it to .* What is the word\?$/).first(),
   ).toBeVisible();

@@ -122,6 +122,7 @@ test("a mark waits in the outbox while the server is away, says so, and arrives 
   await alive(page);
   await expect(page.locator("[data-place]")).toBeVisible();
   await server.stop();
+  await page.keyboard.press("1");
   await page.keyboard.press("Enter");
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right waiting");
   await expect(page.getByText("1 mark being stored…")).toBeVisible();
