@@ -9,7 +9,7 @@ import {
   type Support,
   type TurnPattern,
 } from "../../core/light.ts";
-import { binName } from "./family-words.ts";
+import { binName, factWords } from "./family-words.ts";
 import { oralAnswer, promptText } from "./oral-words.ts";
 import { POSITION_NAME } from "./reasons.ts";
 import { gpcLetters } from "./sounds.ts";
@@ -99,6 +99,7 @@ export function promptLine(prompt: Prompt): SaidLine {
     case "new-sound":
       return {
         say: `This is ${prompt.grapheme}. It says ${ipa(prompt.sound)}: ${prompt.cue}.${prompt.keyWord ? ` As in ${prompt.keyWord}.` : ""}`,
+        ...(prompt.facts.length > 0 && { answer: prompt.facts.map(factWords).join("; ") }),
       };
     case "read":
       return { say: "Sound it, blend it, say it.", answer: prompt.word };

@@ -113,7 +113,7 @@ export function itemsOfContent(content: ActivityContent): number {
     case "hear-and-spell":
       return content.sounds.length;
     case "text":
-      return Math.max(1, Math.ceil(content.text.split(/\s+/).filter(Boolean).length / WORDS_OF_TEXT));
+      return Math.ceil(content.text.split(/\s+/).filter(Boolean).length / WORDS_OF_TEXT);
     case "sort":
       return content.table.length;
     case "new-sound":

@@ -3,6 +3,7 @@ import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
+import { checkDecodable } from "../scope/decodable.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import { checkText } from "../scope/text.ts";
 import { decode } from "../spelling/decode/decode.ts";
@@ -89,12 +90,22 @@ function textFaults(text: string, rules: LessonRules, lexicon: Lexicon): WordFau
     const refusal = refusalOf(word, rules, lexicon, "ears-only");
     if (refusal && (refusal.code === "never-list" || refusal.code === "unsuitable"))
       return [{ code: "refused", refusal }];
-    return judged.decodable || isReadableName(token, rules.taught)
+    return judged.decodable || isReadableName(token, rules.taught, lexicon)
       ? []
       : [{ code: "refused", refusal: { code: "not-decodable", word: token, missing: judged.missing } }];
   });
 }
 
-/** A name is in no word list: it may stand where its letters can be read by rule with what has been taught. */
-const isReadableName = (token: string, taught: TaughtSet): boolean =>
-  /^\p{Lu}/u.test(token) && decode(token.toLowerCase(), { taught }) !== undefined;
+/**
+ * A name is in no word list: with a capital letter it may stand where its letters, read by rule, are all taught. A word
+ * of the list is no name, whatever letter it begins with.
+ */
+function isReadableName(token: string, taught: TaughtSet, lexicon: Lexicon): boolean {
+  const word = normaliseSpelling(token);
+  if (!/^\p{Lu}/u.test(token) || lexicon.get(word) || lexicon.unsplittable(word) || lexicon.unsuitable(word))
+    return false;
+  const reading = decode(word);
+  // The list has the words of one and two syllables: a longer one that it does not know may be any word.
+  const syllables = reading?.units.filter(({ slot }) => slot === "nucleus").length ?? 0;
+  return reading !== undefined && syllables <= 2 && checkDecodable(reading, taught, lexicon).decodable;
+}

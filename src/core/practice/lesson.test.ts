@@ -15,6 +15,7 @@ import { draftLesson, type LessonDraft } from "./draft-lesson.ts";
 import type { LessonRequest } from "./lesson-request.ts";
 import { minutesFor } from "./pace.ts";
 import { DEFAULT_PRACTICE } from "./settings.ts";
+import { type LessonTemplate, TEMPLATES } from "./template.ts";
 
 const lexicon = shippedLexicon();
 const SHORT = sequenceById("short-vowels-first") as Sequence;
@@ -48,7 +49,9 @@ describe("a drafted lesson", () => {
       const never = new Set(lexicon.unsuitableWords);
       for (const { number: step } of sequence.steps) {
         const minutes = [10, 20, 30, 45][step % 4] as number;
-        const asked = request(sequence, step, { minutes });
+        // Both templates, turn about.
+        const template = TEMPLATES[Math.floor(step / 4) % TEMPLATES.length] as LessonTemplate;
+        const asked = request(sequence, step, { minutes, template });
         const lesson = drafted(asked);
         const at = `step ${step}, ${minutes} minutes`;
         expect(checkLesson(lesson.activities, asked), at).toEqual([]);
@@ -158,6 +161,23 @@ describe("the check of a lesson", () => {
     [{ kind: "real-or-nonsense", items: [{ word: "zat", real: false }] }, []],
     [{ kind: "irregular-words", words: ["cat"] }, [{ code: "not-learnt-whole", word: "cat" }]],
     [{ kind: "free", text: "sing" }, []],
+    [{ kind: "text", text: "The cat sat. Sam ran!", targets: [] }, []],
+    [
+      { kind: "text", text: "Rain, rain", targets: [] },
+      [{ code: "refused", refusal: { code: "not-decodable", word: "Rain" } }],
+    ],
+    [{ kind: "text", text: "A mat.", targets: [] }, [{ code: "refused", refusal: { code: "never-list" } }]],
+    [{ kind: "text", text: "a twat", targets: [] }, [{ code: "refused", refusal: { code: "unsuitable" } }]],
+    [{ kind: "text", text: "", targets: [] }, [{ code: "empty" }]],
+    // A name of letters that are taught, and of some that are not; a word of the list is no name.
+    [{ kind: "text", text: "Zeb ran", targets: [] }, []],
+    [{ kind: "text", text: "Jaida ran", targets: [] }, [{ code: "refused", refusal: { word: "Jaida" } }]],
+    [{ kind: "text", text: "Bandana", targets: [] }, [{ code: "refused", refusal: { word: "Bandana" } }]],
+    [{ kind: "text", text: "zeb ran", targets: [] }, [{ code: "refused", refusal: { word: "zeb" } }]],
+    [
+      { kind: "dictation", words: ["cat"], sentences: ["The cat sat.", "It can wait."] },
+      [{ code: "refused", refusal: { code: "not-decodable", word: "wait" } }],
+    ],
   ] as const)("%j", (content, faults) => {
     expect(checkLesson([activity(content as Activity["content"])], rules)).toMatchObject(faults);
   });

@@ -2,6 +2,7 @@ import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
 import { describeChain } from "../chains/describe.ts";
 import type { ChangePosition } from "../chains/moves.ts";
 import type { Bin } from "../families/sort-bins.ts";
+import type { SpellingFact } from "../families/spelling-choices.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -46,6 +47,8 @@ export type Prompt =
       readonly sound: readonly string[];
       readonly cue: string;
       readonly keyWord: string;
+      /** Where the spelling stands. */
+      readonly facts: readonly SpellingFact[];
     }
   | { readonly code: "read"; readonly word: string }
   | { readonly code: "dictate"; readonly word: string }
@@ -114,6 +117,7 @@ export function promptsOf(
           sound: gpc.phonemes,
           cue,
           keyWord: content.keyWord,
+          facts: content.facts,
         },
         ...content.words.map((word): Prompt => ({ code: "read", word })),
       ];

@@ -86,6 +86,7 @@ function Shown({ face }: { face: Exclude<Face, { kind: "word" }> }) {
       const right = face.shown === face.word;
       return (
         <>
+          {face.picture && <img src={face.picture} alt="" className="size-[20vh]" />}
           <p style={{ fontSize: sizeFor(face.shown, 34), lineHeight: 1.3 }}>{face.shown}</p>
           {face.told && (right ? <Yes /> : <p className="text-[12vh] text-good leading-tight">{face.word}</p>)}
           {!face.told && <p className="text-[9vh] text-tape">?</p>}

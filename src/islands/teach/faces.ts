@@ -35,7 +35,13 @@ export type Face =
       readonly choices: readonly string[];
       readonly filled: boolean;
     }
-  | { readonly kind: "judged"; readonly shown: string; readonly word: string; readonly told: boolean }
+  | {
+      readonly kind: "judged";
+      readonly shown: string;
+      readonly word: string;
+      readonly picture: string | undefined;
+      readonly told: boolean;
+    }
   | { readonly kind: "real"; readonly word: string; readonly real: boolean }
   | {
       readonly kind: "bins";
@@ -110,8 +116,8 @@ export function facesOf(item: TeachItem, on: On): Face[] {
       ];
     }
     case "judge": {
-      const { shown, word } = prompt;
-      return [false, true].map((told) => ({ kind: "judged", shown, word, told }));
+      const judged = { kind: "judged" as const, shown: prompt.shown, word: prompt.word, picture: word?.picture };
+      return [false, true].map((told) => ({ ...judged, told }));
     }
     case "sort": {
       const bins = prompt.bins.map(binName);
