@@ -4,7 +4,7 @@
  */
 import { mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
-import { Server } from "../tests/browser/server.ts";
+import { alive, Server } from "../tests/browser/server.ts";
 
 const folder = "docs/screenshots";
 mkdirSync(folder, { recursive: true });
@@ -111,7 +111,7 @@ try {
   }
   await page.getByRole("button", { name: "Teach" }).click();
   await page.waitForURL(/teach/);
-  await page.locator("[data-place]").waitFor();
+  await alive(page);
   await page.keyboard.press("ArrowRight");
   await page.keyboard.press(" ");
   await page.keyboard.press("Enter");
