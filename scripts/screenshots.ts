@@ -27,8 +27,11 @@ const pick = async (on: Page, button: string, typed: string) => {
 
 try {
   await page.goto(server.address);
+  await alive(page);
   await shoot("today");
   await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
+  await page.waitForURL(/bench/);
+  await alive(page);
   await pick(page, "Tell apart", "i as");
   await pick(page, "Second", "e as");
   await page.getByRole("button", { name: "Make a chain" }).click();
@@ -52,6 +55,7 @@ try {
   await page.getByRole("alert").waitFor();
   await shoot("bench-no-chain");
   await page.goto(`${server.address}/families`);
+  await alive(page);
   await page.getByRole("button", { name: /^-et beside -it/ }).click();
   await page.locator("[data-state=nonsense]").first().waitFor();
   await page.getByLabel("Title of the set").fill("Monday: e or i");
@@ -68,6 +72,7 @@ try {
   await page.locator('[data-gpc="ck=k"]').waitFor();
   await shoot("spellings");
   await page.goto(`${server.address}/ears`);
+  await alive(page);
   await page.locator("[data-item]").nth(19).waitFor();
   await page.getByLabel("Title of the set").fill("Monday, for the ears");
   await page.getByRole("button", { name: "To the plan" }).click();
@@ -75,6 +80,7 @@ try {
   await page.getByText("In the next lesson").waitFor({ state: "detached" });
   await shoot("ears");
   await page.goto(`${server.address}/plan`);
+  await alive(page);
   await page.getByRole("list", { name: "Activities" }).waitFor();
   await page.getByLabel("Time there is").selectOption("30");
   await page.getByRole("button", { name: "Draft the lesson" }).click();
@@ -84,9 +90,11 @@ try {
   await page.waitForURL(/print/);
   await shoot("paper");
   await page.goto(`${server.address}/packs`);
+  await alive(page);
   await page.getByRole("region", { name: "Knot" }).waitFor();
   await shoot("packs");
   await page.goto(`${server.address}/groups`);
+  await alive(page);
   await shoot("groups");
   await page.getByRole("link", { name: "What is taught" }).first().click();
   await page.locator('[data-token="ng=ŋ"]').click();
@@ -95,15 +103,20 @@ try {
   await shoot("taught");
   await page.getByRole("button", { name: "Back to the step alone" }).click();
   await page.goto(`${server.address}/sequences/new?from=phased`);
+  await alive(page);
   await page.getByLabel("Spellings, step 3", { exact: true }).fill("g, o, ow, ck@top");
   await page.getByText("2 things to mend").waitFor();
   await shoot("sequence");
   page.once("dialog", (dialog) => dialog.accept());
   await page.goto(`${server.address}/see`);
+  await alive(page);
   await page.locator("tbody button").first().waitFor();
   await shoot("see");
   await page.goto(server.address);
+  await alive(page);
   await page.getByRole("article", { name: "Turnstones" }).getByRole("link", { name: "Make a chain" }).click();
+  await page.waitForURL(/bench/);
+  await alive(page);
   for (const word of ["pin", "pine", "vine"]) {
     await page.getByLabel("Or type a word").fill(word);
     await page.getByRole("status").filter({ hasText: "Fits" }).waitFor();

@@ -2,7 +2,7 @@ import type { ActivityContent } from "../core/light.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { notFound } from "./errors.ts";
-import type { PlanActivity } from "./plans.ts";
+import type { PlanActivity } from "./lesson-types.ts";
 import type { SetContent } from "./word-set-fields.ts";
 import { getSet } from "./word-sets.ts";
 

@@ -3,10 +3,11 @@ import { desc, eq } from "drizzle-orm";
 import { z } from "zod";
 import type { ChainShape } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
-import { type Aim, chains, chainVersions } from "./db/schema.ts";
+import { chains, chainVersions } from "./db/schema.ts";
 import { notFound } from "./errors.ts";
 import { aimField, idField, shapeField, wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
+import type { Aim } from "./lesson-types.ts";
 
 export interface SavedChain {
   readonly id: string;

@@ -1,43 +1,15 @@
 import {
   type AccentSettings,
-  type ActivityContent,
   cardReading,
   describeChain,
   isCard,
-  type PacedKind,
-  type PracticeSettings,
   type RunItem,
   runItems,
   type Segmentation,
   type StepCheck,
 } from "../core/index.ts";
+import type { RunActivity } from "./lesson-types.ts";
 import type { Session } from "./sessions.ts";
-
-/** One activity as it is taught: a copy, so that later changes of the plan do not rewrite what was done. */
-export interface RunActivity {
-  readonly id: string;
-  readonly kind: PacedKind;
-  /** Of a chain or a set; empty for what was drafted. */
-  readonly title: string;
-  readonly content: ActivityContent;
-  /** Minutes planned. */
-  readonly minutes: number;
-  readonly ifTime: boolean;
-  readonly heldBack: boolean;
-  /** How it is done; the school's way where absent. */
-  readonly settings?: PracticeSettings;
-  /** For each item, what is answered to: an index of the session's words, or null where nothing is marked. */
-  readonly targets: readonly (number | null)[];
-}
-
-/** A lesson as it is taught. */
-export interface LessonRun {
-  /** Minutes there are for it; null for a chain or an activity taught on its own. */
-  readonly minutes: number | null;
-  readonly activities: readonly RunActivity[];
-  /** For one learner alone. */
-  readonly learnerId?: string;
-}
 
 /** Activities laid out one after another, and the words that are answered to in them. */
 export function layOut(

@@ -10,7 +10,8 @@ import { contentOf } from "./activity-content.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
-import { getPlan, type Plan, type PlanActivity } from "./plans.ts";
+import type { PlanActivity } from "./lesson-types.ts";
+import { getPlan, type Plan } from "./plans.ts";
 import { groupScope } from "./scope.ts";
 import { listTemplates } from "./templates.ts";
 

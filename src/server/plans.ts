@@ -1,41 +1,17 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
 import { z } from "zod";
-import {
-  type ActivityContent,
-  DEFAULT_PRACTICE,
-  minutesFor,
-  type PacedKind,
-  type PracticeSettings,
-} from "../core/light.ts";
+import { DEFAULT_PRACTICE, minutesFor } from "../core/light.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { chains, plans, wordSets } from "./db/schema.ts";
 import { AppError } from "./errors.ts";
 import { idField, practiceField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
+import type { PlanActivity } from "./lesson-types.ts";
 import { getSchool } from "./school.ts";
 import type { SetContent } from "./word-set-fields.ts";
 import { getSet, wordsOf } from "./word-sets.ts";
-
-/** One thing to do in a lesson: with a chain or a set of the group, or with what was drafted for it. */
-export interface PlanActivity {
-  readonly id: string;
-  readonly kind: PacedKind;
-  readonly minutes: number;
-  /** The chain or the set it is done with. */
-  readonly ref?: string;
-  readonly content?: ActivityContent;
-  /** Of the chain or the set; a drafted activity goes by its kind. */
-  readonly title: string;
-  /** Done only if there is time. */
-  readonly ifTime: boolean;
-  /** Words kept back until here. */
-  readonly heldBack: boolean;
-  readonly settings: PracticeSettings;
-  /** Taken out, and kept so that it can be put back. */
-  readonly out?: boolean;
-}
 
 /** The next lesson of a group. */
 export interface Plan {

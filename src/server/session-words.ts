@@ -7,7 +7,7 @@ import { AppError, notFound } from "./errors.ts";
 import { wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 import { faultText } from "./lesson-draft.ts";
-import type { RunActivity } from "./lesson-run.ts";
+import type { RunActivity } from "./lesson-types.ts";
 import { groupScope } from "./scope.ts";
 import { getSession } from "./sessions.ts";
 import { type TeachActivity, teachActivity } from "./teach.ts";

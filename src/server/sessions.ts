@@ -2,10 +2,10 @@ import { desc, eq } from "drizzle-orm";
 import { z } from "zod";
 import { isCard } from "../core/light.ts";
 import type { Queryable } from "./db/database.ts";
-import { type Aim, FIRST_PLACE, type Place, sessions } from "./db/schema.ts";
+import { sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { idField } from "./fields.ts";
-import type { LessonRun } from "./lesson-run.ts";
+import { type Aim, FIRST_PLACE, type LessonRun, type Place } from "./lesson-types.ts";
 
 export type { Place };
 

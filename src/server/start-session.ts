@@ -4,13 +4,14 @@ import { type ActivityContent, minutesFor, seededRandom, wordsOfContent } from "
 import { contentOf, contentOfSet } from "./activity-content.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
-import { type Aim, FIRST_PLACE, sessions } from "./db/schema.ts";
+import { sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
 import { idField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
-import { layOut, type RunActivity } from "./lesson-run.ts";
+import { layOut } from "./lesson-run.ts";
+import { type Aim, FIRST_PLACE, type PlanActivity, type RunActivity } from "./lesson-types.ts";
 import { packsOf } from "./packs.ts";
-import { getPlan, type PlanActivity } from "./plans.ts";
+import { getPlan } from "./plans.ts";
 import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
 import { getSet, unfitWords } from "./word-sets.ts";

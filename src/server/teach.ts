@@ -20,7 +20,8 @@ import {
 import type { Queryable } from "./db/database.ts";
 import { tableOf } from "./evidence.ts";
 import { type Group, getGroup } from "./groups.ts";
-import { type RunActivity, wordsOfActivity } from "./lesson-run.ts";
+import { wordsOfActivity } from "./lesson-run.ts";
+import type { RunActivity } from "./lesson-types.ts";
 import { evidenceResponses, type StoredResponse, sessionResponses } from "./responses.ts";
 import { groupScope } from "./scope.ts";
 import { getSession, type Session } from "./sessions.ts";

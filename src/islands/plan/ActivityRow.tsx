@@ -6,7 +6,7 @@ import { activityLine, hasOwnWords } from "../../components/words/activity-words
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import type { PracticeSettings } from "../../core/light.ts";
-import type { PlanActivity } from "../../server/plans.ts";
+import type { PlanActivity } from "../../server/lesson-types.ts";
 import { ActivityDetails } from "./ActivityDetails.tsx";
 import type { ActivityEdit } from "./use-plan.ts";
 

@@ -13,7 +13,6 @@ import {
 } from "drizzle-orm/pg-core";
 import type {
   ChainShape,
-  Contrast,
   FilledPart,
   LessonPart,
   RawAnswer,
@@ -24,46 +23,13 @@ import type {
   SequenceStep,
   TickTokens,
 } from "../../core/light.ts";
-import type { LessonRun } from "../lesson-run.ts";
-import type { PlanActivity } from "../plans.ts";
+import type { Aim, LessonRun, Place, PlanActivity } from "../lesson-types.ts";
 import type { SetContent, SetKind } from "../word-set-fields.ts";
 
 const id = uuid("id").primaryKey();
 const stamps = {
   createdAt: timestamp("created_at", { withTimezone: true }).notNull().defaultNow(),
   updatedAt: timestamp("updated_at", { withTimezone: true }).notNull().defaultNow(),
-};
-
-/** What a chain or a session is aimed at, as GPC ids. */
-export interface Aim {
-  readonly focus: readonly string[];
-  readonly contrasts: readonly Contrast[];
-}
-
-/** Where a lesson stands, so that the place is never lost. */
-export interface Place {
-  /** Index of the activity, and of the item in the order in which it is gone through. */
-  readonly activity: number;
-  readonly item: number;
-  /** Which moment of the word is shown. */
-  readonly stage: number;
-  readonly learnerId: string | null;
-  /** By activity id, the items in the order in which they are gone through, where it is not the planned one. */
-  readonly orders: Readonly<Record<string, readonly number[]>>;
-  /** Seconds spent, by activity id. */
-  readonly seconds: Readonly<Record<string, number>>;
-  /** Activities left out on the spot. */
-  readonly skipped: readonly string[];
-}
-
-export const FIRST_PLACE: Place = {
-  activity: 0,
-  item: 0,
-  stage: 0,
-  learnerId: null,
-  orders: {},
-  seconds: {},
-  skipped: [],
 };
 
 /** One row, id 1: the choices of the school. No row means the defaults. */

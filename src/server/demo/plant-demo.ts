@@ -14,8 +14,9 @@ import {
 } from "../../core/index.ts";
 import { chainTitle } from "../chains.ts";
 import type { Database, Queryable } from "../db/database.ts";
-import { chains, FIRST_PLACE, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
+import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
 import { layOut } from "../lesson-run.ts";
+import { FIRST_PLACE } from "../lesson-types.ts";
 import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
 
 const SEED = 20261124;
