@@ -1,0 +1,159 @@
+import { describe, expect, it } from "vitest";
+import { checkStep } from "../chains/step-check.ts";
+import { lessonMaterials } from "../materials/lesson-materials.ts";
+import { taughtGpcs } from "../scope/school.ts";
+import type { Sequence } from "../scope/sequence.ts";
+import { sequenceById } from "../scope/sequences.ts";
+import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { ONE_TAP_A_SOUND } from "../spelling/taps.ts";
+import { type ActivityContent, type ActivityKind, itemsOfContent, wordsOfContent } from "./activity.ts";
+import { checkLesson } from "./check-lesson.ts";
+import { draftLesson, fillKind } from "./draft-lesson.ts";
+import type { LessonRequest } from "./lesson-request.ts";
+import { minutesOfContent } from "./pace.ts";
+import { runItems } from "./run.ts";
+import { DEFAULT_PRACTICE } from "./settings.ts";
+import { TEMPLATES } from "./template.ts";
+
+const SHORT = sequenceById("short-vowels-first") as Sequence;
+const request = (step: number, more: Partial<LessonRequest> = {}): LessonRequest => ({
+  taught: taughtAt(SHORT, step),
+  taughtGpcs: taughtGpcs({ sequence: SHORT, step, ticks: NO_TICKS }),
+  focus: ["sh=ʃ"],
+  contrasts: [],
+  slips: [],
+  minutes: 25,
+  settings: DEFAULT_PRACTICE,
+  seed: 5,
+  ...more,
+});
+const KINDS: readonly ActivityKind[] = [...new Set(TEMPLATES.flatMap(({ parts }) => parts.map(({ kind }) => kind)))];
+
+describe("one activity put into a lesson", () => {
+  const chain: ActivityContent = { kind: "read-chain", words: ["ship", "shop", "chop", "chip", "chin"] };
+  const heldBack = { kind: "word-list", words: ["shed", "fish"], heldBack: true } as const;
+
+  it.each(KINDS)(
+    "%s is made of the lesson's words, within what is taught, and of nothing that is kept back",
+    (kind) => {
+      const content = fillKind(kind, request(13), [chain, heldBack]) as ActivityContent;
+      expect(content).toBeDefined();
+      expect(itemsOfContent(content)).toBeGreaterThan(0);
+      const activity = { id: "1", content, heldBack: false };
+      expect(checkLesson([activity, { id: "2", content: heldBack, heldBack: true }], request(13))).toEqual([]);
+      expect(wordsOfContent(content)).not.toContain("shed");
+      expect(runItems(content, GENERAL_AMERICAN).length).toBeGreaterThan(0);
+      expect(minutesOfContent(content, "your-turn")).toBeGreaterThan(0);
+    },
+  );
+
+  it("words that are heard, read, built and written are the same", () => {
+    for (const kind of ["blending", "build-chain", "dictation", "fill-the-gap", "right-or-not"] as const) {
+      const content = fillKind(kind, request(13), [chain]) as ActivityContent;
+      const own =
+        content.kind === "fill-the-gap" || content.kind === "right-or-not"
+          ? content.items.map(({ word }) => word)
+          : wordsOfContent(content);
+      for (const word of own) expect(chain.words, kind).toContain(word);
+    }
+  });
+
+  it("what has no answer has none: nothing taught, a text, a sort without a second spelling", () => {
+    expect(fillKind("blending", request(13, { taughtGpcs: [] }), [chain])).toBeUndefined();
+    expect(fillKind("text", request(13), [chain])).toBeUndefined();
+    expect(fillKind("sort", request(13, { focus: [] }), [chain])).toBeUndefined();
+    expect(fillKind("new-sound", request(13, { focus: [] }), [chain])).toBeUndefined();
+    expect(
+      fillKind("irregular-words", { ...request(13), taught: { ...request(13).taught, words: new Set() } }, [chain]),
+    ).toBeUndefined();
+  });
+
+  it("the learners' packs lead: cards and whole words that they are at come first", () => {
+    const cards = fillKind("sound-cards", request(13, { cards: ["p=p", "m=m"] }), [chain]);
+    expect(cards?.kind === "sound-cards" && cards.gpcs).toEqual(expect.arrayContaining(["sh=ʃ", "p=p", "m=m"]));
+    const [asked] = [...request(13).taught.words];
+    const whole = fillKind("irregular-words", request(13, { wholeWords: [asked as string, "xylophone"] }), [chain]);
+    expect(whole?.kind === "irregular-words" && whole.words[0]).toBe(asked);
+  });
+});
+
+describe("templates", () => {
+  it("name kinds that can be filled, the most needed first; words kept back are in both", () => {
+    for (const { parts } of TEMPLATES) {
+      expect(new Set(parts.map(({ matters }) => matters)).size).toBe(parts.length);
+      expect(parts.filter((part) => "heldBack" in part && part.heldBack)).toHaveLength(1);
+      for (const { items } of parts) expect(items).toBeGreaterThan(0);
+    }
+  });
+
+  it.each(TEMPLATES.map((template) => [template.name, template] as const))(
+    "%s: longer lessons have more, in its order",
+    (_, template) => {
+      const kinds = (minutes: number) => {
+        const lesson = draftLesson(request(13, { minutes, template }));
+        if (!lesson.ok) throw new Error(lesson.reason.code);
+        return lesson.activities
+          .filter(({ ifTime }) => !ifTime)
+          .map(({ content, heldBack }) => (heldBack ? "kept back" : content.kind));
+      };
+      const order = template.parts.map((part) => ("heldBack" in part && part.heldBack ? "kept back" : part.kind));
+      expect(kinds(45).length).toBeGreaterThan(kinds(15).length);
+      for (const minutes of [15, 30, 45]) {
+        const places = kinds(minutes).map((kind) => order.indexOf(kind as (typeof order)[number]));
+        expect(places).toEqual([...places].sort((a, b) => a - b));
+      }
+    },
+  );
+
+  it("a part that is only there if there is time is never in the lesson's minutes", () => {
+    const parts = [
+      { kind: "read-chain", items: 10, matters: 1 },
+      { kind: "find-it", items: 6, matters: 2, ifTime: true },
+    ] as const;
+    const lesson = draftLesson(request(13, { minutes: 45, template: { id: "x", name: "x", parts } }));
+    if (!lesson.ok) throw new Error(lesson.reason.code);
+    expect(lesson.activities.map(({ content, ifTime }) => [content.kind, ifTime])).toEqual([
+      ["read-chain", false],
+      ["find-it", true],
+    ]);
+    const [chain] = lesson.activities;
+    expect(lesson.minutes).toBe(chain?.minutes);
+    const words = wordsOfContent(chain?.content as ActivityContent);
+    words.slice(1).forEach((word, k) => {
+      expect(checkStep(words[k] as string, word).single).toBe(true);
+    });
+  });
+
+  it("time to think fades with the lessons before", () => {
+    const thinking = (lessonsBefore: number) => {
+      const lesson = draftLesson(request(13, { lessonsBefore }));
+      return lesson.ok ? lesson.activities[0]?.settings.thinking : undefined;
+    };
+    expect([0, 1, 2, 9].map(thinking)).toEqual([5, 4, 3, 2]);
+  });
+});
+
+describe("what has to be on the table", () => {
+  it("of each tile as many as the word that needs most; cards of sounds and words, each once", () => {
+    const materials = lessonMaterials(
+      [
+        { kind: "build-chain", words: ["mum", "hum", "hub"] },
+        { kind: "sound-cards", gpcs: ["sh=ʃ", "m=m"] },
+        { kind: "new-sound", gpc: "sh=ʃ", keyWord: "", facts: [], words: [] },
+        { kind: "word-list", words: ["mum", "mum", "hat"] },
+        { kind: "text", text: "A cat sat.", targets: [] },
+      ],
+      GENERAL_AMERICAN,
+      ONE_TAP_A_SOUND,
+    );
+    expect(Object.fromEntries(materials.tiles.map(({ grapheme, count }) => [grapheme, count]))).toEqual({
+      m: 2,
+      u: 1,
+      h: 1,
+      b: 1,
+    });
+    expect(materials.graphemeCards).toEqual(["sh", "m"]);
+    expect(materials.wordCards).toEqual(["mum", "hat"]);
+  });
+});
