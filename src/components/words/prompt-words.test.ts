@@ -11,7 +11,7 @@ import {
   TURN_PATTERNS,
 } from "../../core/index.ts";
 import { activityLine, hasOwnWords } from "./activity-words.ts";
-import { ACTIVITY_NAME, minutesText } from "./plan-words.ts";
+import { ACTIVITY_NAME } from "./plan-words.ts";
 import {
   BLENDING_NAME,
   CORRECTION_NAME,
@@ -137,14 +137,5 @@ describe("choices in words", () => {
     [{ thinking: 0, turns: "your-turn" }, "straight to your turn · tap aloud"],
   ] as const)("%j: %s", (more, expected) => {
     expect(settingsText({ ...DEFAULT_PRACTICE, ...more })).toBe(expected);
-  });
-
-  it.each([
-    [0.5, "½ minute"],
-    [1, "1 minute"],
-    [7.5, "7½ minutes"],
-    [20, "20 minutes"],
-  ])("%f is %s", (minutes, expected) => {
-    expect(minutesText(minutes)).toBe(expected);
   });
 });

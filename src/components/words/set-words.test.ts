@@ -181,7 +181,7 @@ describe("ears-only items in words", () => {
 
 describe("minutes", () => {
   it.each([
-    [0.5, "½ minutes"],
+    [0.5, "½ minute"],
     [1, "1 minute"],
     [2, "2 minutes"],
     [7.5, "7½ minutes"],
