@@ -85,6 +85,8 @@ export async function alive(page: Page): Promise<void> {
   await page.waitForFunction(
     () => document.readyState !== "loading" && document.querySelector("astro-island[ssr]") === null,
   );
+  // An island that has begun to listen to the keys has done so by the time the page has nothing to do.
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 3000 })));
 }
 
 export { expect } from "@playwright/test";
