@@ -137,7 +137,8 @@ async function startPack(
     heldBack: false,
     settings: { ...(await getSchool(db)).practice, turns: "your-turn" as const },
   };
-  const title = `${own.learner.nickname}: ${pack === "sounds" ? "sound cards" : "words learnt whole"}`;
+  // No nickname in a title: it would outlive the learner's own rows, and stand in the learners' window.
+  const title = pack === "sounds" ? "Sound cards" : "Words learnt whole";
   return begin(db, { groupId, learnerId, title, activities: [activity] }, now);
 }
 
@@ -165,7 +166,7 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
   const school = await getSchool(db);
   const all = beginning.activities.map(({ content }) => content);
   // A word that the school has put away since it was planned does not come up in front of children.
-  const keptOut = new Set(unfitWords(all.flatMap(wordsOfContent), school));
+  const keptOut = new Set(unfitWords(all.flatMap(wordsShown), school));
   const activities = beginning.activities.flatMap((activity) => {
     const content = keptOut.size > 0 ? without(activity.content, keptOut) : activity.content;
     return content ? [{ ...activity, content }] : [];
@@ -227,8 +228,16 @@ function without(content: ActivityContent, out: ReadonlySet<string>): ActivityCo
   }
 }
 
-const hasWord = (text: string, words: ReadonlySet<string>): boolean =>
+const wordsIn = (text: string): string[] =>
   text
     .toLowerCase()
     .split(/[^a-z]+/)
-    .some((word) => words.has(word));
+    .filter(Boolean);
+
+const hasWord = (text: string, words: ReadonlySet<string>): boolean => wordsIn(text).some((word) => words.has(word));
+
+/** Every word that stands before learners, those of sentences and texts among them. */
+function wordsShown(content: ActivityContent): string[] {
+  const texts = content.kind === "dictation" ? content.sentences : content.kind === "text" ? [content.text] : [];
+  return [...wordsOfContent(content), ...texts.flatMap(wordsIn)];
+}

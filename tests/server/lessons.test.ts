@@ -145,6 +145,17 @@ describe("a whole lesson", () => {
     await send(api.school.PUT, { body: school });
   });
 
+  it("nor does a text or a sentence with such a word in it", async () => {
+    await send(api.plan.PUT, { id: group.id, body: { minutes: 20, activities: [] } });
+    const text = { ...AIM, kind: "text", text: "A thin cat ran.", seed: 1 };
+    const { body } = await send(api.add.POST, { id: group.id, body: text });
+    const school = (await send(api.school.GET)).body;
+    await send(api.school.PUT, { body: { ...school, never: ["cat"] } });
+    expect((await start({ activityId: body.activities.at(-1).id })).status).toBe(400);
+    await send(api.school.PUT, { body: school });
+    expect((await start({ activityId: body.activities.at(-1).id })).status).toBe(201);
+  });
+
   it("a saved set is taught as it is: a sort by its bins, pairs word by word", async () => {
     const content = {
       kind: "pairs",
@@ -277,6 +288,7 @@ describe("packs", () => {
     for (let k = 0; k < 9; k++) {
       const session = (await start({ learnerId: gull(), pack: "sounds" })).body;
       expect(session.run.learnerId).toBe(gull());
+      expect(session.title).not.toContain("Gull");
       const at = `2026-11-${k < 4 ? "23" : "24"}T09:0${k}:00Z`;
       await mark(session.id, session.words.indexOf(card), {}, { mode: "card", at });
     }

@@ -302,7 +302,6 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     prompt,
     itemKey,
     seconds,
-    atEnd: lesson.item === items.length - 1,
     nextActivity: otherActivity(lesson, 1),
     previousActivity: otherActivity(lesson, -1),
     // What is shown.
