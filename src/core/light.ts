@@ -85,7 +85,9 @@ export {
   type Activity,
   type ActivityContent,
   type ActivityKind,
+  isWordList,
   itemsOfContent,
+  WORD_LISTS,
   wordsOfContent,
   wordsOfOralItem,
 } from "./practice/activity.ts";
@@ -113,6 +115,7 @@ export { buildTray, DEFAULT_FOILS, type Tile, type TrayRequest, tilesOf } from "
 export { addDays, type WeekDay, type WeekRequest, weekPlan } from "./practice/week-plan.ts";
 export { type TurnTaker, turnOrder } from "./practice/whose-turn.ts";
 export { seededRandom } from "./random/seeded-random.ts";
+export { shuffled } from "./random/shuffled.ts";
 export {
   CLASSIFIER_VERSION,
   classifyMarked,

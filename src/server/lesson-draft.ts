@@ -7,6 +7,7 @@ import {
   checkLesson,
   draftLesson,
   fillKind,
+  isWordList,
   type LessonFault,
   type LessonRequest,
   type LessonRules,
@@ -243,14 +244,8 @@ export async function editActivity(
 }
 
 function changed(content: ActivityContent, input: z.infer<typeof editActivityInput>): ActivityContent {
+  if (isWordList(content)) return { ...content, words: input.words ?? content.words };
   switch (content.kind) {
-    case "blending":
-    case "read-chain":
-    case "build-chain":
-    case "word-list":
-    case "family-walk":
-    case "irregular-words":
-      return { ...content, words: input.words ?? content.words };
     case "dictation":
       return { ...content, words: input.words ?? content.words, sentences: input.sentences ?? content.sentences };
     case "new-sound":

@@ -1,6 +1,6 @@
 import { eq } from "drizzle-orm";
 import { z } from "zod";
-import { type ActivityContent, checkLesson, taughtGpcs, taughtOf } from "../core/index.ts";
+import { type ActivityContent, checkLesson, isWordList, taughtGpcs, taughtOf } from "../core/index.ts";
 import type { Queryable } from "./db/database.ts";
 import { sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
@@ -69,17 +69,9 @@ export async function addWords(
 
 /** @param alone only the new words, to look at them by themselves */
 function withWords(content: ActivityContent, words: readonly string[], alone = false): ActivityContent {
-  switch (content.kind) {
-    case "blending":
-    case "read-chain":
-    case "build-chain":
-    case "family-walk":
-    case "word-list":
-    case "irregular-words":
-      return { ...content, words: [...(alone ? [] : content.words), ...words] };
-    default:
-      throw new AppError("invalid", "Words cannot be put into this activity one by one.", [
-        { field: "activityId", message: "go to a list, a chain or a family first" },
-      ]);
-  }
+  if (!isWordList(content))
+    throw new AppError("invalid", "Words cannot be put into this activity one by one.", [
+      { field: "activityId", message: "go to a list, a chain or a family first" },
+    ]);
+  return { ...content, words: [...(alone ? [] : content.words), ...words] };
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { type ActivityContent, minutesFor, seededRandom, wordsOfContent } from "../core/index.ts";
+import { type ActivityContent, isWordList, minutesFor, seededRandom, shuffled, wordsOfContent } from "../core/index.ts";
 import { contentOf, contentOfSet } from "./activity-content.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
@@ -116,11 +116,7 @@ async function startPack(
   const group = await getGroup(db, groupId);
   const own = (await packsOf(db, group, now)).find(({ learner }) => learner.id === learnerId);
   if (!own) throw notFound("learner of this group");
-  const random = seededRandom(now.getTime());
-  const cards = [...own[pack].due, ...own[pack].pack]
-    .map((card) => ({ card, at: random() }))
-    .sort((a, b) => a.at - b.at)
-    .map(({ card }) => card);
+  const cards = shuffled([...own[pack].due, ...own[pack].pack], seededRandom(now.getTime()));
   if (cards.length === 0)
     throw new AppError("invalid", "There is no card in this pack.", [
       { field: "pack", message: "everything taught is known; cards come back when they are due" },
@@ -194,16 +190,11 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
 /** Content without some words; undefined when nothing would be left. */
 function without(content: ActivityContent, out: ReadonlySet<string>): ActivityContent | undefined {
   const kept = (words: readonly string[]) => words.filter((word) => !out.has(word));
+  if (isWordList(content)) {
+    const words = kept(content.words);
+    return words.length > 0 ? { ...content, words } : undefined;
+  }
   switch (content.kind) {
-    case "blending":
-    case "read-chain":
-    case "build-chain":
-    case "family-walk":
-    case "word-list":
-    case "irregular-words": {
-      const words = kept(content.words);
-      return words.length > 0 ? { ...content, words } : undefined;
-    }
     case "new-sound":
       return { ...content, words: kept(content.words) };
     case "dictation": {

@@ -1,4 +1,4 @@
-import { type ActivityContent, itemsOfContent, keyWordFor } from "../../core/light.ts";
+import { type ActivityContent, isWordList, itemsOfContent, keyWordFor } from "../../core/light.ts";
 import { binName, factWords } from "./family-words.ts";
 import { SKILL_NAME } from "./oral-words.ts";
 import { gpcLetters, gpcName } from "./sounds.ts";
@@ -59,5 +59,4 @@ export function activityLine(content: ActivityContent): ActivityLine {
 }
 
 /** May a teacher change its words one by one? */
-export const hasOwnWords = ({ kind }: ActivityContent): boolean =>
-  ["blending", "read-chain", "build-chain", "word-list", "family-walk", "irregular-words", "dictation"].includes(kind);
+export const hasOwnWords = (content: ActivityContent): boolean => isWordList(content) || content.kind === "dictation";

@@ -4,6 +4,7 @@ import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
+import { shuffled } from "../random/shuffled.ts";
 import type { Family } from "./family.ts";
 import { LEAST_BINS, LEAST_IN_A_BIN, MOST_BINS, MOST_FOILS, MOST_IN_A_BIN } from "./limits.ts";
 import { type FamilyMember, familyIndex } from "./members.ts";
@@ -83,7 +84,7 @@ export function makeSort(
     ? inNearPairs(fitting, perBin, lexicon)
     : fitting.map((members) => members.slice(0, perBin).map(({ entry }) => entry.word));
   const foils = foilsFor(chosen, request, lexicon);
-  const table = shuffled([...chosen.flat(), ...foils.map(({ word }) => word)], request.seed);
+  const table = shuffled([...chosen.flat(), ...foils.map(({ word }) => word)], seededRandom(request.seed));
   return { ok: true, bins: bins.map((bin, k) => ({ bin, words: chosen[k] as string[] })), foils, table };
 }
 
@@ -167,12 +168,3 @@ function falseFriendOf(bin: Bin, k: number, request: SortRequest, lexicon: Lexic
 }
 
 /** Fisher and Yates's shuffle, by seed. */
-function shuffled<T>(list: readonly T[], seed: number): T[] {
-  const random = seededRandom(seed);
-  const out = [...list];
-  for (let k = out.length - 1; k > 0; k--) {
-    const other = Math.floor(random() * (k + 1));
-    [out[k], out[other]] = [out[other] as T, out[k] as T];
-  }
-  return out;
-}

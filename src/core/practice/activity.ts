@@ -55,6 +55,21 @@ export type ActivityContent =
 
 export type ActivityKind = ActivityContent["kind"];
 
+/** Kinds that are words one after another, and nothing more: words can be put in and taken out one by one. */
+export const WORD_LISTS = [
+  "blending",
+  "read-chain",
+  "build-chain",
+  "family-walk",
+  "word-list",
+  "irregular-words",
+] as const satisfies readonly ActivityKind[];
+
+export type WordListContent = Extract<ActivityContent, { readonly kind: (typeof WORD_LISTS)[number] }>;
+
+export const isWordList = (content: ActivityContent): content is WordListContent =>
+  WORD_LISTS.some((kind) => kind === content.kind);
+
 /** One stretch of a lesson. */
 export interface Activity {
   readonly id: string;

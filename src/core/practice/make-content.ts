@@ -14,6 +14,7 @@ import { makeNonsense } from "../nonsense/make-nonsense.ts";
 import { oralSet } from "../oral/oral-set.ts";
 import type { OralSkill } from "../oral/skills.ts";
 import { seededRandom } from "../random/seeded-random.ts";
+import { shuffled } from "../random/shuffled.ts";
 import { closestSounds } from "../sounds/closeness.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
@@ -62,7 +63,7 @@ export function earsOnly(
 export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(request.seed);
   const shaky = request.slips.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
-  const others = [...request.taughtGpcs].sort(() => random() - 0.5);
+  const others = shuffled(request.taughtGpcs, random);
   const pack = [
     ...new Set([
       ...shaky,
@@ -73,8 +74,7 @@ export function soundCards({ request }: Making, count: number): ActivityContent 
     ]),
   ];
   const known = pack.filter((id) => gpcById(id) !== undefined).slice(0, count);
-  const shuffled = known.map((id) => ({ id, at: random() })).sort((x, y) => x.at - y.at);
-  return shuffled.length > 0 ? { kind: "sound-cards", gpcs: shuffled.map(({ id }) => id) } : undefined;
+  return known.length > 0 ? { kind: "sound-cards", gpcs: shuffled(known, random) } : undefined;
 }
 
 /** Sounds with every taught spelling of each, those with several first. */
@@ -187,10 +187,7 @@ export function realOrNonsense({ request, today, lexicon }: Making, count: numbe
   ];
   return {
     kind: "real-or-nonsense",
-    items: items
-      .map((item) => ({ item, at: random() }))
-      .sort((a, b) => a.at - b.at)
-      .map(({ item }) => item),
+    items: shuffled(items, random),
   };
 }
 

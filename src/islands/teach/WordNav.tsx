@@ -3,7 +3,7 @@ import type { TeachActivity } from "../../server/teach.ts";
 import type { Way } from "./faces.ts";
 import { activityName } from "./LessonMenu.tsx";
 import { TeachMenu } from "./TeachMenu.tsx";
-import { GROWS, type Teaching } from "./use-teach.ts";
+import { grows, type Teaching } from "./use-teach.ts";
 import { WayChoice } from "./WayChoice.tsx";
 
 interface Props {
@@ -52,7 +52,7 @@ export const WordNav = memo(function WordNav(props: Props) {
         onPress={act.next}
       />
       <TeachMenu
-        canAdd={GROWS.includes(activity.does)}
+        canAdd={grows(activity)}
         canBuild={props.canBuild}
         building={props.building}
         canShuffle={at < items - 2}
@@ -65,7 +65,7 @@ export const WordNav = memo(function WordNav(props: Props) {
         onDrop={act.dropItem}
         onSkip={props.canSkip ? act.skipThis : undefined}
         listing={props.listing}
-        canList={GROWS.includes(activity.does) && !props.building}
+        canList={grows(activity) && !props.building}
         onListing={act.setListing}
         onDark={act.toggleDark}
       />

@@ -1,3 +1,4 @@
+import { shuffled } from "../../core/light.ts";
 import type { Place } from "../../server/sessions.ts";
 import type { TeachActivity } from "../../server/teach.ts";
 
@@ -73,11 +74,7 @@ export function lessonReducer(state: LessonState, action: LessonAction): LessonS
     }
     case "shuffle": {
       // What has been gone through stays in its place.
-      const rest = [...order.slice(item + 1)];
-      for (let k = rest.length - 1; k > 0; k--) {
-        const other = Math.floor(action.random() * (k + 1));
-        [rest[k], rest[other]] = [rest[other] as number, rest[k] as number];
-      }
+      const rest = shuffled(order.slice(item + 1), action.random);
       return withOrder([...order.slice(0, item + 1), ...rest]);
     }
     case "drop-item": {

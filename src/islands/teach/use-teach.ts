@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useReducer, useState } from "react";
-import type { Outcome, Prompt, RawAnswer } from "../../core/light.ts";
+import { type Outcome, type Prompt, type RawAnswer, WORD_LISTS } from "../../core/light.ts";
 import type { TeachActivity, TeachItem, TeachPage } from "../../server/teach.ts";
 import { call } from "../client.ts";
 import { useStable } from "../use-stable.ts";
@@ -20,15 +20,8 @@ interface OwnWay {
   readonly building?: boolean;
 }
 
-/** Kinds of activity into which words can be put on the spot. */
-export const GROWS: readonly TeachActivity["does"][] = [
-  "blending",
-  "read-chain",
-  "build-chain",
-  "family-walk",
-  "word-list",
-  "irregular-words",
-];
+/** May words be put into it on the spot? */
+export const grows = ({ does }: Pick<TeachActivity, "does">): boolean => WORD_LISTS.some((kind) => kind === does);
 
 /** What is said for a word that is built, though it was planned to be read. */
 function saidFor({ prompt }: TeachItem, building: boolean): Prompt {
@@ -88,7 +81,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
   const itemKey = `${activity.id} ${order[lesson.item]}`;
   const own = ways[activity.id] ?? {};
   const way = own.way ?? activity.settings;
-  const canBuild = item?.word !== undefined && item.word.tray.length > 0 && GROWS.includes(activity.does);
+  const canBuild = item?.word !== undefined && item.word.tray.length > 0 && grows(activity);
   const building = canBuild && (own.building ?? activity.does === "build-chain");
   const sign = signs[itemKey] ?? signAt(lesson.item, activity);
 
@@ -132,10 +125,10 @@ export function useTeach({ session, group, activities, responses, accent, needs 
   );
   const listFace = useMemo<Face | undefined>(
     () =>
-      listing && GROWS.includes(activity.does)
+      listing && grows(activity)
         ? { kind: "list", words: items.map(({ word }) => word?.word ?? ""), at: lesson.item, down: listing === "down" }
         : undefined,
-    [listing, activity.does, items, lesson.item],
+    [listing, activity, items, lesson.item],
   );
   const face = boardFace ?? listFace ?? shown;
   const seconds = useClock(activity.id, session.place.seconds);
