@@ -38,14 +38,14 @@ module.exports = {
       name: "screens-take-types-from-the-server",
       comment: "Islands and components may know what the server answers, never run its code.",
       severity: "error",
-      from: { path: "^src/(islands|components)/", pathNot: "\\.test\\.tsx?$" },
+      from: { path: "^src/(islands|components)/", pathNot: "\\.(test|fixture)\\.tsx?$" },
       to: { path: "^src/server/", dependencyTypesNot: ["type-only"] },
     },
     {
       name: "no-word-list-in-a-page",
       comment: "The word list is for workers and the server: pages use core/light.",
       severity: "error",
-      from: { path: "^src/(islands|components)/", pathNot: "\\.test\\.tsx?$" },
+      from: { path: "^src/(islands|components)/", pathNot: "\\.(test|fixture)\\.tsx?$" },
       to: { path: ["^src/core/(?!light\\.ts$)", "^src/data/"] },
     },
     {

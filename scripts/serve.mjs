@@ -2,6 +2,7 @@
  * Starts the built server on loopback and says where it is.
  *   ZIP_STEP_DATA  folder for the records (default data/zip-step)
  *   ZIP_STEP_PORT  port (default 4321)
+ *   ZIP_STEP_WARM  0 to leave out what makes the first lesson quick to draft
  *   ZIP_STEP_DEMO  1 to plant the demo's reading room in an empty folder
  */
 import { createServer } from "node:net";
@@ -48,3 +49,8 @@ if (!health.ok) {
   process.exit(1);
 }
 console.log(`Zip Step is at ${address}`);
+// While the first page is being looked at. It may fail: then the first draft takes longer, and nothing else.
+if (process.env.ZIP_STEP_WARM !== "0")
+  fetch(`${address}/api/warm`, { method: "POST", headers: { "content-type": "application/json" } }).catch(
+    () => undefined,
+  );

@@ -35,6 +35,7 @@ export { soundAlikes } from "./lexicon/sound-alikes.ts";
 export * from "./light.ts";
 export { lessonMaterials } from "./materials/lesson-materials.ts";
 export { makeNonsense } from "./nonsense/make-nonsense.ts";
+export { screensInSteps } from "./nonsense/screens.ts";
 export { oralSet, swapOralItem } from "./oral/oral-set.ts";
 export { fillRoutine } from "./oral/routine.ts";
 export { isTrue } from "./oral/verify.ts";

@@ -122,7 +122,7 @@ export async function draftPlan(db: Queryable, groupId: string, input: z.infer<t
 }
 
 /** What a lesson of this group is made from. */
-async function requestFor(
+export async function requestFor(
   db: Queryable,
   groupId: string,
   input: Pick<z.infer<typeof draftInput>, "focus" | "contrasts" | "minutes" | "seed">,

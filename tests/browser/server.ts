@@ -50,7 +50,14 @@ export class Server {
 
 export function spawnServer(on: { folder: string; port: number }): ChildProcess {
   return spawn("node", ["scripts/serve.mjs"], {
-    env: { ...process.env, ZIP_STEP_DATA: on.folder, ZIP_STEP_PORT: String(on.port), ZIP_STEP_DEMO: "1" },
+    env: {
+      ...process.env,
+      ZIP_STEP_DATA: on.folder,
+      ZIP_STEP_PORT: String(on.port),
+      ZIP_STEP_DEMO: "1",
+      // Two processors have enough to do.
+      ZIP_STEP_WARM: "0",
+    },
     stdio: ["ignore", "pipe", "pipe"],
   });
 }

@@ -26,6 +26,7 @@ const api = {
   responses: await import("../../src/pages/api/responses.ts"),
   evidence: await import("../../src/pages/api/evidence.ts"),
   week: await import("../../src/pages/api/groups/[id]/week.ics.ts"),
+  warm: await import("../../src/pages/api/warm.ts"),
 };
 const { database } = await import("../../src/server/db/application-database.ts");
 const { teachPage } = await import("../../src/server/teach.ts");
@@ -455,5 +456,17 @@ describe("the clock and the week", () => {
     const { status, body } = await send(api.week.GET, { id: group.id, query });
     expect(status).toBe(400);
     expect(body.error.message).toMatch(says);
+  });
+});
+
+describe("what is made ready after a start", () => {
+  it("stores nothing: no lesson, no session", async () => {
+    const counted = async () => ({
+      plan: (await send(api.plan.GET, { id: group.id })).body,
+      sessions: (await (await database()).select().from(sessions)).length,
+    });
+    const before = await counted();
+    expect((await send(api.warm.POST, {})).body).toEqual({ ok: true });
+    expect(await counted()).toEqual(before);
   });
 });

@@ -1,5 +1,6 @@
+import { Fragment } from "react";
 import type { Move, Segmentation } from "../../core/light.ts";
-import { LETTER_ROOM, layoutZip, STRIP, type ZipColumns, type ZipProportions, zipHeight } from "./layout.ts";
+import { measureZip, STRIP, type ZipColumns, type ZipMeasures, type ZipProportions } from "./layout.ts";
 
 export interface ZipChange {
   readonly kind: Move;
@@ -23,8 +24,6 @@ interface Props {
   /** Graphemes of several letters are pointed out by a bracket. */
   readonly groups?: boolean;
   readonly faint?: boolean;
-  readonly onPressUnit?: ((unit: number) => void) | undefined;
-  readonly pressed?: number | undefined;
 }
 
 /** A word over its zip: one tooth a unit, the thread of a split digraph under the letter between. */
@@ -39,51 +38,53 @@ export function ZipStrip({
   flowing,
   groups,
   faint,
-  onPressUnit,
-  pressed,
 }: Props) {
-  const { cells, width } = layoutZip(word, proportions, columns);
-  const px = (ems: number) => Math.round(ems * size * 10) / 10;
-  const thin = Math.max(1.5, size * proportions.line);
-  const top = px(LETTER_ROOM);
+  const open = closed !== undefined;
+  const { cells, px, thin, top, bottom, to, width, height } = measureZip(word, { proportions, columns, size, open });
   const depth = px(proportions.toothDepth);
-  const bottom = top + px(proportions.tapeGap);
   const from = px(cells[0]?.x ?? 0);
-  const to = px(width);
-  const height = px(zipHeight(proportions, closed !== undefined));
   const hang = px(proportions.openDrop);
   const bump = px(proportions.tapeGap * 0.32);
   const ink = faint ? "#8b8a88" : "var(--color-ink)";
   const accent = faint ? ink : "var(--color-change)";
   const isChanged = (unit: number) => change !== undefined && change.kind !== "take-away" && change.unit === unit;
   const shutUntil = closed === undefined || closed >= cells.length ? to : px(cells[closed]?.x ?? 0);
-  const boundary = (unit: number) => px(cells[unit]?.x ?? width);
+  const boundary = (unit: number) => (cells[unit] ? px(cells[unit].x) : to);
+
+  const teeth = cells
+    .filter(({ unit }) => !shown || (unit >= shown[0] && unit < shown[1]))
+    .map(
+      ({ unit, letters, x, width, tail }): Tooth => ({
+        unit,
+        letters,
+        isGroup: letters.length > 1 || tail !== undefined,
+        centre: px(x + width / 2),
+        half: px(width / 2 - (width > 1.2 ? 0.22 : 0.1)),
+        tail: tail && px(tail.x + tail.width / 2),
+      }),
+    );
+  const at = { top, bottom, depth, hang, thin, px };
+  const changed = teeth.find(({ unit }) => isChanged(unit));
+  const w = bump * 0.66;
+  const bumps = cells
+    .slice(1)
+    .map((cell) => px(cell.x))
+    .filter((x) => x <= shutUntil)
+    .map((x) => `M${x - w} ${bottom} v${-bump} q0 ${-bump * 0.6} ${w} ${-bump * 0.6} t${w} ${bump * 0.6} v${bump} z`)
+    .join("");
 
   return (
     <svg
-      width={to + thin * 2}
+      width={width}
       height={height}
-      viewBox={`${-thin} 0 ${to + thin * 2} ${height}`}
-      // A picture has no buttons in it.
-      role={onPressUnit ? "group" : "img"}
+      viewBox={`${-thin} 0 ${width} ${height}`}
+      role="img"
       aria-label={word.units.map((unit) => unit.grapheme).join(" · ")}
       style={{ overflow: "visible", fontFamily: "var(--font-learner)", maxWidth: "none" }}
     >
       <line x1={from} x2={to} y1={top} y2={top} stroke={ink} strokeWidth={thin * 1.2} strokeLinecap="round" />
       <LowerTape from={from} to={to} y={bottom} shutUntil={shutUntil} drop={hang} stroke={thin} faint={faint} />
-      {cells.slice(1).map((cell) => {
-        const x = px(cell.x);
-        if (x > shutUntil) return null;
-        const w = bump * 0.66;
-        return (
-          <path
-            key={cell.unit}
-            d={`M${x - w} ${bottom} v${-bump} q0 ${-bump * 0.6} ${w} ${-bump * 0.6} t${w} ${bump * 0.6} v${bump} z`}
-            fill="var(--color-tape)"
-            opacity={faint ? 0.5 : 1}
-          />
-        );
-      })}
+      <path d={bumps} fill="var(--color-tape)" opacity={faint ? 0.5 : 1} />
       {flowing && shutUntil > from && (
         <rect
           x={px((cells[0]?.x ?? 0) + 0.1)}
@@ -93,79 +94,34 @@ export function ZipStrip({
           fill={ink}
         />
       )}
-      {cells.map((cell) => {
-        if (shown && (cell.unit < shown[0] || cell.unit >= shown[1])) return null;
-        const isGroup = groups && (cell.letters.length > 1 || cell.tail !== undefined);
-        const changed = isChanged(cell.unit);
-        const centre = px(cell.x + cell.width / 2);
-        const half = px(cell.width / 2 - (cell.width > 1.2 ? 0.22 : 0.1));
-        const slope = depth * 0.27;
-        const color = changed ? accent : ink;
-        const tail = cell.tail && px(cell.tail.x + cell.tail.width / 2);
-        return (
-          <g key={cell.unit}>
-            {tail !== undefined && (
-              <path
-                d={`M${centre} ${top + depth} C ${centre + px(0.35)} ${bottom + hang * 0.6}, ${tail - px(0.1)} ${bottom + hang * 0.45}, ${tail} ${top}`}
-                fill="none"
-                stroke={color}
-                strokeWidth={thin}
-              />
-            )}
-            {tail !== undefined && <circle cx={tail} cy={top} r={thin * 1.9} fill={color} />}
-            <path
-              d={`M${centre - half} ${top} h${half * 2} l${-slope} ${depth - slope * 0.6} q${-slope * 0.2} ${slope * 0.6} ${-slope} ${slope * 0.6} h${-(half * 2 - slope * 4)} q${-slope * 0.8} 0 ${-slope} ${-slope * 0.6} z`}
-              fill={color}
-            />
-            {changed && (
-              <path
-                d={`M${centre - half - thin} ${top - depth * 0.75} v${depth * 0.5} h${(half + thin) * 2} v${-depth * 0.5}`}
-                fill="none"
-                stroke={accent}
-                strokeWidth={thin * 1.2}
-              />
-            )}
-            {changed && change?.kind === "add" && <GapMark x={centre} y={bottom} size={depth * 0.45} />}
-            {isGroup && (
-              <path
-                d={`M${centre - half} ${size * 1.08} v${depth * 0.2} h${half * 2} v${-depth * 0.2}`}
-                fill="none"
-                stroke={ink}
-                strokeWidth={thin * 1.4}
-              />
-            )}
-            <Letters text={cell.letters} x={centre} size={size} color={color} bold={changed} />
-            {tail !== undefined && <Letters text="e" x={tail} size={size} color={color} bold={changed} />}
-            {onPressUnit && (
-              <rect
-                role="button"
-                tabIndex={0}
-                aria-label={`${cell.letters}${cell.tail ? "-e" : ""}: said as something else`}
-                aria-pressed={pressed === cell.unit}
-                data-unit={cell.unit}
-                x={px(cell.x)}
-                y={0}
-                width={px(cell.width)}
-                height={bottom + px(0.2)}
-                rx={px(0.1)}
-                fill={pressed === cell.unit ? "var(--color-again)" : "transparent"}
-                fillOpacity={0.12}
-                style={{ cursor: "pointer" }}
-                onClick={(event) => {
-                  event.stopPropagation();
-                  onPressUnit(cell.unit);
-                }}
-                onKeyDown={(event) => {
-                  if (event.key !== "Enter" && event.key !== " ") return;
-                  event.preventDefault();
-                  event.stopPropagation();
-                  onPressUnit(cell.unit);
-                }}
-              />
-            )}
-          </g>
-        );
-      })}
+      <Teeth teeth={teeth.filter((tooth) => tooth !== changed)} at={at} color={ink} />
+      {changed && <Teeth teeth={[changed]} at={at} color={accent} />}
+      {changed && (
+        <path
+          d={bracket({ ...changed, half: changed.half + thin }, top - depth * 0.75, depth * 0.5)}
+          fill="none"
+          stroke={accent}
+          strokeWidth={thin * 1.2}
+        />
+      )}
+      {changed && change?.kind === "add" && <GapMark x={changed.centre} y={bottom} size={depth * 0.45} />}
+      {groups && (
+        <path
+          d={teeth.map((tooth) => (tooth.isGroup ? bracket(tooth, size * 1.08, depth * 0.2) : "")).join("")}
+          fill="none"
+          stroke={ink}
+          strokeWidth={thin * 1.4}
+        />
+      )}
+      {teeth.map((tooth) => (
+        <Letters
+          key={tooth.unit}
+          tooth={tooth}
+          size={size}
+          color={tooth === changed ? accent : ink}
+          bold={tooth === changed}
+        />
+      ))}
       {change?.kind === "take-away" && (
         <rect
           x={boundary(change.unit) - depth * 0.45}
@@ -183,23 +139,77 @@ export function ZipStrip({
   );
 }
 
-function Letters({
-  text,
-  x,
-  size,
-  color,
-  bold,
-}: {
-  text: string;
-  x: number;
-  size: number;
-  color: string;
-  bold: boolean;
-}) {
+/** One unit on the strip, in pixels. */
+interface Tooth {
+  readonly unit: number;
+  readonly letters: string;
+  /** Written with several letters. */
+  readonly isGroup: boolean;
+  readonly centre: number;
+  /** Half of the tooth's width. */
+  readonly half: number;
+  /** Where the e of a split digraph stands. */
+  readonly tail: number | undefined;
+}
+
+const bracket = ({ centre, half }: Tooth, y: number, height: number) =>
+  `M${centre - half} ${y} v${height} h${half * 2} v${-height}`;
+
+interface TeethProps {
+  readonly teeth: readonly Tooth[];
+  readonly at: Pick<ZipMeasures, "top" | "bottom" | "thin" | "px"> & { readonly depth: number; readonly hang: number };
+  readonly color: string;
+}
+
+/** Teeth of one colour, drawn at one go: a strip is drawn often, and every shape of its own costs time. */
+function Teeth({ teeth, at: { top, bottom, depth, hang, thin, px }, color }: TeethProps) {
+  if (teeth.length === 0) return null;
+  const slope = depth * 0.27;
+  const shapes = teeth.map(
+    ({ centre, half }) =>
+      `M${centre - half} ${top} h${half * 2} l${-slope} ${depth - slope * 0.6} q${-slope * 0.2} ${slope * 0.6} ${-slope} ${slope * 0.6} h${-(half * 2 - slope * 4)} q${-slope * 0.8} 0 ${-slope} ${-slope * 0.6} z`,
+  );
   return (
-    <text x={x} y={size * 0.98} textAnchor="middle" fontSize={size} fontWeight={bold ? 700 : 400} fill={color}>
-      {text}
-    </text>
+    <>
+      {teeth.map(({ unit, centre, tail }) =>
+        tail === undefined ? null : (
+          <Fragment key={unit}>
+            <path
+              d={`M${centre} ${top + depth} C ${centre + px(0.35)} ${bottom + hang * 0.6}, ${tail - px(0.1)} ${bottom + hang * 0.45}, ${tail} ${top}`}
+              fill="none"
+              stroke={color}
+              strokeWidth={thin}
+            />
+            <circle cx={tail} cy={top} r={thin * 1.9} fill={color} />
+          </Fragment>
+        ),
+      )}
+      <path d={shapes.join("")} fill={color} />
+    </>
+  );
+}
+
+/** The letters of a unit; those of a split digraph stand apart. */
+function Letters({ tooth, size, color, bold }: { tooth: Tooth; size: number; color: string; bold: boolean }) {
+  const { centre, letters, tail } = tooth;
+  const style = {
+    y: size * 0.98,
+    textAnchor: "middle",
+    fontSize: size,
+    fontWeight: bold ? 700 : 400,
+    fill: color,
+  } as const;
+  return (
+    <>
+      <text x={centre} {...style}>
+        {letters}
+      </text>
+      {tail !== undefined && (
+        <text x={tail} {...style}>
+          e
+        </text>
+      )}
+    </>
   );
 }
 

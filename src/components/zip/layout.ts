@@ -131,3 +131,42 @@ export function layoutZip(
   });
   return { cells, width: right };
 }
+
+/** Where the parts of a strip stand at a size of its letters: pixels from the left edge of its picture. */
+export interface ZipMeasures {
+  readonly cells: readonly ZipCell[];
+  /** Ems to pixels. */
+  readonly px: (ems: number) => number;
+  /** Line width. */
+  readonly thin: number;
+  /** The upper tape, and the lower one. */
+  readonly top: number;
+  readonly bottom: number;
+  /** Where the tapes end on the right. */
+  readonly to: number;
+  /** Of the whole picture, lines included. */
+  readonly width: number;
+  readonly height: number;
+}
+
+export function measureZip(
+  word: Segmentation,
+  on: { proportions?: ZipProportions; columns?: ZipColumns | undefined; size: number; open: boolean },
+): ZipMeasures {
+  const { proportions = STRIP, columns, size, open } = on;
+  const { cells, width } = layoutZip(word, proportions, columns);
+  const px = (ems: number) => Math.round(ems * size * 10) / 10;
+  const thin = Math.max(1.5, size * proportions.line);
+  const top = px(LETTER_ROOM);
+  const to = px(width);
+  return {
+    cells,
+    px,
+    thin,
+    top,
+    bottom: top + px(proportions.tapeGap),
+    to,
+    width: to + thin * 2,
+    height: px(zipHeight(proportions, open)),
+  };
+}

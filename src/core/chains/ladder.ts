@@ -58,16 +58,12 @@ export function bridge(
 
 function stepTest(request: LadderRequest, graph: WordGraph, lexicon: Lexicon): (node: number) => boolean {
   const full: ChainRequest = { length: 3, focus: [], contrasts: [], seed: 0, ...request };
-  const taken = new Set(request.taken);
+  const taken = new Set([...(request.taken ?? []), ...(request.never ?? [])]);
   const known = new Int8Array(graph.words.length);
   return (node) => {
     if (known[node] === 0) {
       const entry = graph.words[node];
-      const may =
-        entry !== undefined &&
-        !taken.has(entry.word) &&
-        !request.never?.includes(entry.word) &&
-        isCandidate(entry, full, lexicon);
+      const may = entry !== undefined && !taken.has(entry.word) && isCandidate(entry, full, lexicon);
       known[node] = may ? 1 : -1;
     }
     return known[node] === 1;

@@ -76,6 +76,7 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
   const full: ChainRequest = { length: 3, seed: 0, ...request };
   const fits: { neighbour: Neighbour; worth: number }[] = [];
   const soon: { neighbour: Neighbour; worth: number }[] = [];
+  const never = new Set(request.never);
   for (const edge of out(first, request.before !== undefined)) {
     const entry = graph.words[edge.to];
     if (!entry || taken.has(entry.word) || (reachable && !reachable.has(edge.to))) continue;
@@ -92,7 +93,7 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
       movesOn,
       usedLately,
     };
-    const showable = !request.never?.includes(entry.word);
+    const showable = !never.has(entry.word);
     if (showable && isCandidate(entry, full, lexicon)) {
       fits.push({ neighbour: { ...neighbour, missing: [] }, worth });
       continue;

@@ -31,15 +31,24 @@ const BUILT = new WeakMap<Lexicon, Screens>();
 
 /** The screens of a word list, built at the first call. */
 export function screensOf(lexicon: Lexicon): Screens {
-  let screens = BUILT.get(lexicon);
-  if (!screens) {
-    screens = build(lexicon);
-    BUILT.set(lexicon, screens);
+  const built = BUILT.get(lexicon);
+  if (built) return built;
+  const steps = build(lexicon);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
   }
-  return screens;
 }
 
-function build(lexicon: Lexicon): Screens {
+/** Builds the screens of a word list a little at a time, for who has something else to do in between. */
+export function* screensInSteps(lexicon: Lexicon): Generator<void, void> {
+  if (!BUILT.has(lexicon)) yield* build(lexicon);
+}
+
+/** So many words are read by rule between two rests: some ten milliseconds. */
+const WORDS_A_STEP = 200;
+
+function* build(lexicon: Lexicon): Generator<void, Screens> {
   const never = lexicon.unsuitableWords.filter((word) => lexicon.unsuitable(word)?.level === "never");
   const hidden = never.filter((word) => word.length >= LEAST_HIDDEN);
   const sounds = new Set<string>();
@@ -53,13 +62,15 @@ function build(lexicon: Lexicon): Screens {
       if (!syllables.has(key)) syllables.set(key, entry.word);
     }
   }
-  for (const word of [...lexicon.unsuitableWords, ...lexicon.otherWords]) {
+  yield;
+  for (const [k, word] of [...lexicon.unsuitableWords, ...lexicon.otherWords].entries()) {
     const reading = decode(word);
     if (reading) sounds.add(soundKey(reading, lexicon.accent));
+    if (k % WORDS_A_STEP === 0) yield;
   }
   const rimes = rimeTable(lexicon);
   const words = new Set([...lexicon.otherWords, ...lexicon.unsuitableWords]);
-  return {
+  const screens: Screens = {
     refuses: (spelling) =>
       words.has(spelling) ||
       lexicon.get(spelling) !== undefined ||
@@ -73,4 +84,6 @@ function build(lexicon: Lexicon): Screens {
     endsClearly: (reading) => hasClearRime(reading, rimes),
     syllableOf: (reading) => syllables.get(`${reading.word} ${soundClassOf(phonemesOf(reading))}`),
   };
+  BUILT.set(lexicon, screens);
+  return screens;
 }

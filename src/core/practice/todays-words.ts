@@ -45,7 +45,8 @@ export function todaysWords(request: LessonRequest, lexicon: Lexicon): TodaysWor
     if (Array.isArray(plans)) chain = plans[0]?.words ?? [];
   }
   const usable = lexicon.words.filter((entry) => isCandidate(entry, chainRequest(wanted), lexicon));
-  const fresh = usable.filter(({ word }) => !request.never?.includes(word));
+  const never = new Set(request.never);
+  const fresh = usable.filter(({ word }) => !never.has(word));
   const words = chain.length > 0 ? chain : fresh.slice(0, wanted).map(({ word }) => word);
   return { chain, words, heldBack: heldBackFrom(fresh, words, request, lexicon) };
 }

@@ -19,7 +19,7 @@ import { benchReducer, putIn } from "./state.ts";
 import { useBenchQuestions } from "./use-bench-questions.ts";
 import { useChainAnswers } from "./use-chain-answers.ts";
 import { useDraft, useUndoKeys } from "./use-draft.ts";
-import { useMending } from "./use-mending.ts";
+import { brokenIn, unfitIn, useMending } from "./use-mending.ts";
 import { usePlanner } from "./use-planner.ts";
 import { useSaving } from "./use-saving.ts";
 
@@ -38,7 +38,10 @@ export default function Bench(page: BenchProps) {
   const { report, verdicts, suggestions } = useChainAnswers(desk, words, aim, rules, gapQuestion);
   const planning = usePlanner({ state, dispatch, group, rules, recent, ticks, onTicks: setTicks, desk, planner });
   const mending = useMending({ state, dispatch, rules, verdicts, desk, planner: planning });
-  const saving = useSaving(state, dispatch, group.id);
+  const saving = useSaving(state, dispatch, group.id, async () => {
+    const report = await desk.ask((api) => api.describe(words, aim));
+    return { broken: brokenIn(report), unfit: unfitIn(await desk.ask((api) => api.judgeAll(words, rules))).length };
+  });
   useDraft(page, state, dispatch);
   useUndoKeys(dispatch);
 
@@ -57,7 +60,7 @@ export default function Bench(page: BenchProps) {
     (typed: string) => desk.ask((api) => api.judge(typed, gapQuestion)).catch(() => undefined),
     [desk, gapQuestion],
   );
-  const broken = report?.steps.filter((step) => !step.single).length ?? 0;
+  const broken = report ? brokenIn(report) : 0;
   const mixedUpName = MIXED_UP.find(({ share }) => share === (shape.mixedUp ?? 0.5))?.name ?? "so often";
 
   return (

@@ -1,6 +1,6 @@
 import type { Dispatch } from "react";
 import { toast } from "sonner";
-import type { JudgeRequest, WordVerdict } from "../../core/light.ts";
+import type { ChainReport, JudgeRequest, WordVerdict } from "../../core/light.ts";
 import { ignoreCancelled } from "../use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 import type { BenchAction, BenchState } from "./state.ts";
@@ -14,6 +14,13 @@ interface Mended {
   readonly desk: ChainWorkerClient;
   readonly planner: Pick<ReturnType<typeof usePlanner>, "fillAround" | "replaceWord">;
 }
+
+/** The places of the words that may not be shown. */
+export const unfitIn = (verdicts: readonly WordVerdict[]): number[] =>
+  verdicts.flatMap((verdict, k) => ("refusal" in verdict && verdict.refusal ? [k] : []));
+
+/** How many steps of a chain are not one step. */
+export const brokenIn = ({ steps }: Pick<ChainReport, "steps">): number => steps.filter(({ single }) => !single).length;
 
 /** What mends a chain word by word: a bridge between two, another in the place of one or of all that do not fit. */
 export function useMending({ state, dispatch, rules, verdicts, desk, planner }: Mended) {
@@ -43,7 +50,7 @@ export function useMending({ state, dispatch, rules, verdicts, desk, planner }: 
     dispatch({ type: "words", words: found ?? words.filter((_, k) => k !== index) });
   };
 
-  const unfit = (verdicts ?? []).flatMap((verdict, k) => ("refusal" in verdict && verdict.refusal ? [k] : []));
+  const unfit = unfitIn(verdicts ?? []);
 
   const replaceUnfit = async () => {
     const found = await planner.fillAround((_, k) => !unfit.includes(k));

@@ -3,10 +3,21 @@ import { toast } from "sonner";
 import type { SavedChain } from "../../server/chains.ts";
 import type { Session } from "../../server/sessions.ts";
 import { call } from "../client.ts";
+import { ignoreCancelled } from "../use-answer.ts";
 import { type BenchAction, type BenchState, fingerprint } from "./state.ts";
 
-/** Saving the chain, and where it goes from there: to be taught, or to another group. */
-export function useSaving(state: BenchState, dispatch: Dispatch<BenchAction>, groupId: string) {
+/**
+ * Saving the chain, and where it goes from there: to be taught, or to another group.
+ *
+ * @param judged what there is to say against the chain, asked when it is to be used: what stands on the screen may be
+ * about the chain before the last change
+ */
+export function useSaving(
+  state: BenchState,
+  dispatch: Dispatch<BenchAction>,
+  groupId: string,
+  judged: () => Promise<{ readonly broken: number; readonly unfit: number }>,
+) {
   const saving = useRef<Promise<string | undefined>>(undefined);
   const unsaved = fingerprint(state) !== state.saved;
 
@@ -39,7 +50,20 @@ export function useSaving(state: BenchState, dispatch: Dispatch<BenchAction>, gr
   };
   const saveIfNeeded = async () => (unsaved || !state.chainId ? save() : state.chainId);
 
+  /** May it stand before children? */
+  const isFit = async (): Promise<boolean> => {
+    try {
+      const { broken, unfit } = await judged();
+      if (broken + unfit === 0) return true;
+      toast.error("Mend what is marked first.");
+    } catch (error) {
+      ignoreCancelled(error);
+    }
+    return false;
+  };
+
   const teach = async () => {
+    if (!(await isFit())) return;
     const chainId = await saveIfNeeded();
     if (!chainId) return;
     try {
@@ -52,6 +76,7 @@ export function useSaving(state: BenchState, dispatch: Dispatch<BenchAction>, gr
 
   /** Into the group's next lesson, as it is saved. */
   const toPlan = async () => {
+    if (!(await isFit())) return;
     const ref = await saveIfNeeded();
     if (!ref) return;
     try {

@@ -1,70 +1,37 @@
-import { useLayoutEffect, useRef, useState } from "react";
 import { BIG, layoutZip, zipHeight } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import { partLetters, type Segmentation } from "../../core/light.ts";
 import type { Face } from "./faces.ts";
+import type { Room } from "./use-room.ts";
 
 interface Props {
   readonly face: Extract<Face, { kind: "word" }>;
-  readonly showChange: boolean;
-  readonly pressed: number | undefined;
-  /** Absent where there is nothing to press. */
-  readonly onPressUnit?: ((unit: number) => void) | undefined;
+  readonly room: Room | undefined;
 }
 
 /** Pixels kept above the word for the word before it, and letters no larger than this. */
-const WORD_BEFORE_ROOM = 100;
+export const WORD_BEFORE_ROOM = 100;
 const LARGEST = 300;
-
-interface Room {
-  readonly width: number;
-  readonly height: number;
-}
-
-/** The room that there is for a word, measured when it changes and not with every word. */
-function useRoom(): [React.RefObject<HTMLDivElement | null>, Room | undefined] {
-  const element = useRef<HTMLDivElement>(null);
-  const [room, setRoom] = useState<Room>();
-  useLayoutEffect(() => {
-    if (!element.current) return;
-    const { clientWidth, clientHeight } = element.current;
-    setRoom({ width: clientWidth, height: clientHeight });
-    const watch = new ResizeObserver(([entry]) => {
-      const box = entry?.contentRect;
-      if (box) setRoom((old) => (old?.width === box.width && old.height === box.height ? old : box));
-    });
-    watch.observe(element.current);
-    return () => watch.disconnect();
-  }, []);
-  return [element, room];
-}
-
 const SIZE_BEFORE_MEASURED = 150;
 
 /** The largest size at which a word fits its room. */
-function sizeIn(room: Room | undefined, reading: Segmentation): number {
+export function sizeIn(room: Room | undefined, reading: Segmentation): number {
   if (!room) return SIZE_BEFORE_MEASURED;
   const byWidth = (room.width * 0.88) / layoutZip(reading, BIG).width;
   const byHeight = (room.height - WORD_BEFORE_ROOM - 20) / zipHeight(BIG, true);
   return Math.floor(Math.max(60, Math.min(byWidth, byHeight, LARGEST)));
 }
 
-/** The word as large as fits over its zip; pressing a letter marks it. */
-export function BigWord({ face, showChange, pressed, onPressUnit }: Props) {
+/** The word as large as fits over its zip. */
+export function BigWord({ face, room }: Props) {
   const { reading, stage, before, change } = face;
-  const [element, room] = useRoom();
   const size = sizeIn(room, reading);
   const isWhole = stage.from === 0 && stage.to === reading.units.length;
   const shownUnits = reading.units.map((_, k) => k).slice(stage.from, stage.to);
   return (
-    <div
-      ref={element}
-      data-word={reading.word}
-      data-current-word
-      className="flex min-h-0 w-full flex-1 flex-col items-center"
-    >
+    <div className="flex size-full flex-col items-center">
       <div style={{ height: WORD_BEFORE_ROOM }} className="shrink-0">
-        {before && showChange && <ZipStrip word={before} size={40} faint />}
+        {before && <ZipStrip word={before} size={40} faint />}
       </div>
       <div className="grid min-h-0 flex-1 place-items-center">
         {stage.blended ? (
@@ -79,13 +46,11 @@ export function BigWord({ face, showChange, pressed, onPressUnit }: Props) {
             word={reading}
             proportions={BIG}
             size={size}
-            change={showChange ? change : undefined}
+            change={change}
             closed={stage.closed}
             shown={isWhole ? undefined : [stage.from, stage.to]}
             flowing={stage.flowing}
             groups={stage.groups}
-            onPressUnit={onPressUnit}
-            pressed={pressed}
           />
         )}
       </div>
@@ -93,24 +58,22 @@ export function BigWord({ face, showChange, pressed, onPressUnit }: Props) {
   );
 }
 
-const SHUT_TEETH = Array.from({ length: 20 }, (_, k) => k);
+/** Every second tooth, from the first or from the second. */
+const shutTeeth = (first: 0 | 1) =>
+  Array.from(
+    { length: 10 },
+    (_, k) => `M${4 + (first + k * 2) * 20} 7 q0 -3 3 -3 h6 q3 0 3 3 v14 q0 3 -3 3 h-6 q-3 0 -3 -3 z`,
+  ).join("");
+const UPPER_TEETH = shutTeeth(0);
+const LOWER_TEETH = shutTeeth(1);
 
 /** Under a blended word the zip is shut from end to end. */
 export function ShutZip() {
   return (
     <svg className="mt-1 block h-7 w-full" preserveAspectRatio="none" viewBox="0 0 400 28" aria-hidden>
       <rect width="400" height="5" rx="2.5" fill="var(--color-ink)" />
-      {SHUT_TEETH.map((k) => (
-        <rect
-          key={k}
-          x={4 + k * 20}
-          width="12"
-          y="4"
-          height="20"
-          rx="3"
-          fill={k % 2 ? "var(--color-tape)" : "var(--color-ink)"}
-        />
-      ))}
+      <path d={UPPER_TEETH} fill="var(--color-ink)" />
+      <path d={LOWER_TEETH} fill="var(--color-tape)" />
       <rect width="400" height="4" y="24" rx="2" fill="var(--color-tape)" />
     </svg>
   );

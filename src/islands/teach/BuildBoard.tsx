@@ -12,7 +12,7 @@ import type { TeachWord } from "../../server/teach.ts";
 import { ShutZip } from "./BigWord.tsx";
 import { type Board, type BoardAction, firstWrong } from "./board.ts";
 
-interface Props {
+export interface BuildBoardProps {
   readonly board: Board;
   readonly word: TeachWord;
   readonly boxes: boolean;
@@ -30,7 +30,16 @@ const SHOWN_AFTER = 2;
  * A learner's board: tiles are dragged, pressed or typed onto the line; what lies on it is looked at when asked. A press
  * on a tile of the line takes it off; a press between two tiles says where the next one goes.
  */
-export function BuildBoard({ board, word, boxes, picture, onAct, onCheck, onBoxes, onPicture }: Props) {
+export default function BuildBoard({
+  board,
+  word,
+  boxes,
+  picture,
+  onAct,
+  onCheck,
+  onBoxes,
+  onPicture,
+}: BuildBoardProps) {
   // A press that hardly moves is a press and no drag.
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const { placed, tray, attempts, right, caret } = board;

@@ -1,10 +1,13 @@
 import { Eye } from "lucide-react";
-import { memo, useState } from "react";
+import { memo, type Ref, useState } from "react";
 import { CORRECTION_NAME, promptLine } from "../../components/words/prompt-words.ts";
 import type { PracticeSettings, Prompt } from "../../core/light.ts";
-import { SIGN_NAME, TURN_SIGNS, type TurnSign } from "./learners-view.ts";
+import type { Ahead } from "../use-later.ts";
+import type { TurnSign } from "./learners-view.ts";
+import { SignChoice, type SignChoiceProps } from "./SignChoice.tsx";
 
 interface Props {
+  readonly signRef?: Ref<Ahead<SignChoiceProps>>;
   readonly prompt: Prompt;
   /** Which item it is for: what was uncovered for one is covered for the next. */
   readonly itemKey: string;
@@ -21,6 +24,7 @@ interface Props {
 
 /** For the teacher: what to say, whose the word is, how long to wait. */
 export const CueLine = memo(function CueLine({
+  signRef,
   prompt,
   itemKey,
   covered,
@@ -34,7 +38,7 @@ export const CueLine = memo(function CueLine({
   const line = promptLine(prompt);
   const hidden = covered && peekedAt !== itemKey;
   return (
-    <div className="shrink-0 border-b border-hairline px-5 pb-2">
+    <div className="own-paint shrink-0 border-b border-hairline px-5 pb-2">
       <div className="flex min-h-11 items-center gap-4">
         <p className="min-w-0 flex-1 text-[15.5px] leading-snug" aria-live="off">
           {correction ? (
@@ -66,23 +70,7 @@ export const CueLine = memo(function CueLine({
             </>
           )}
         </p>
-        <div
-          role="group"
-          aria-label="Whose the word is (M)"
-          className="flex shrink-0 overflow-hidden rounded-lg border border-rule"
-        >
-          {TURN_SIGNS.map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={one === sign}
-              className={`min-h-9 px-3 text-[14px] ${one === sign ? "bg-ink font-semibold text-sheet" : "bg-sheet text-quiet"}`}
-              onClick={() => onSign(one)}
-            >
-              {SIGN_NAME[one]}
-            </button>
-          ))}
-        </div>
+        <SignChoice ref={signRef} sign={sign} onSign={onSign} />
       </div>
       <div className="h-1 rounded bg-hairline" aria-hidden>
         {thinking > 0 && (

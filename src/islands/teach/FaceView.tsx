@@ -3,22 +3,21 @@ import { memo } from "react";
 import { gappedWord } from "../../core/light.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
 import type { BoardFace, Face } from "./faces.ts";
+import type { Room } from "./use-room.ts";
 
 interface Props {
   readonly face: Face;
-  readonly showChange: boolean;
-  readonly pressed?: number | undefined;
-  readonly onPressUnit?: ((unit: number) => void) | undefined;
+  /** What a word is fitted to. */
+  readonly room?: Room | undefined;
 }
 
 /** What learners see at one moment: the same on the teacher's screen and on the wall. */
-export const FaceView = memo(function FaceView({ face, showChange, pressed, onPressUnit }: Props) {
-  if (face.kind === "word")
-    return <BigWord face={face} showChange={showChange} pressed={pressed} onPressUnit={onPressUnit} />;
+export const FaceView = memo(function FaceView({ face, room }: Props) {
+  if (face.kind === "word") return <BigWord face={face} room={room} />;
   return (
     <div
       data-face={face.kind}
-      className="grid min-h-0 w-full flex-1 place-items-center content-center gap-[4vh] overflow-hidden px-8 font-learner"
+      className="grid size-full place-items-center content-center gap-[4vh] overflow-hidden px-8 font-learner"
     >
       <Shown face={face} />
     </div>

@@ -1,9 +1,11 @@
 import { Check, Circle } from "lucide-react";
-import { memo } from "react";
+import { memo, type Ref } from "react";
 import type { Learner } from "../../server/groups.ts";
+import { type Ahead, useAhead } from "../use-later.ts";
 import { type Mark, type Marks, markKey } from "./marks.ts";
 
-interface Props {
+export interface LearnerEdgeProps {
+  readonly ref?: Ref<Ahead<LearnerEdgeProps>>;
   readonly learners: readonly Learner[];
   readonly turn: string | undefined;
   readonly wordIndex: number;
@@ -12,50 +14,73 @@ interface Props {
 }
 
 /** Names along the edge: whose turn it is, and what is marked for this word. */
-export const LearnerEdge = memo(function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props) {
+export const LearnerEdge = memo(function LearnerEdge(props: LearnerEdgeProps) {
+  const { learners, turn, wordIndex, marks, onTurn } = useAhead(props, props.ref);
   return (
-    <div role="group" aria-label="Whose turn" className="flex min-w-0 flex-wrap gap-2">
-      {learners.map(({ id, nickname }, k) => {
-        const mark = marks.get(markKey(id, wordIndex));
-        return (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === turn}
-            data-learner={nickname}
-            data-mark={mark ? `${mark.answer.outcome} ${mark.state}` : "none"}
-            title={`Turn: ${nickname} (key ${k + 1})`}
-            className={`flex min-h-12 items-center gap-2 rounded-lg border px-3 ${id === turn ? "border-2 border-ink font-bold" : "border-rule"} bg-sheet`}
-            onClick={() => onTurn(id)}
-          >
-            <span className="max-w-40 truncate">{nickname}</span>
-            <MarkSign mark={mark} />
-          </button>
-        );
-      })}
+    <div role="group" aria-label="Whose turn" className="own-paint flex min-w-0 flex-wrap gap-2">
+      {learners.map((learner, k) => (
+        <Seat
+          key={learner.id}
+          learner={learner}
+          digit={k + 1}
+          hasTurn={learner.id === turn}
+          mark={marks.get(markKey(learner.id, wordIndex))}
+          onTurn={onTurn}
+        />
+      ))}
     </div>
   );
 });
 
+interface SeatProps {
+  readonly learner: Learner;
+  readonly digit: number;
+  readonly hasTurn: boolean;
+  readonly mark: Mark | undefined;
+  readonly onTurn: (id: string) => void;
+}
+
+/** Attributes alone tell how a seat looks: a mark or a turn changes one or two of them, and lays nothing out anew. */
+const Seat = memo(function Seat({ learner: { id, nickname }, digit, hasTurn, mark, onTurn }: SeatProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={hasTurn}
+      data-learner={nickname}
+      data-mark={mark ? `${mark.answer.outcome} ${mark.state}` : "none"}
+      title={`Turn: ${nickname} (key ${digit})`}
+      className="group flex min-h-12 items-center gap-2 rounded-lg border-2 border-rule bg-sheet px-3 aria-pressed:border-ink"
+      onClick={() => onTurn(id)}
+    >
+      {/* Both weights have their room: a seat stands still when the turn goes round. The plain one is its name to who listens. */}
+      <span className="grid max-w-40">
+        <span className="truncate [grid-area:1/1] group-aria-pressed:opacity-0">{nickname}</span>
+        <span className="invisible truncate font-bold [grid-area:1/1] group-aria-pressed:visible" aria-hidden>
+          {nickname}
+        </span>
+      </span>
+      <MarkSign mark={mark} />
+    </button>
+  );
+});
+
+const IS_RIGHT = <Check size={14} strokeWidth={3} className="sign-right [grid-area:1/1]" aria-hidden />;
+const IS_NOT = <Circle size={8} fill="currentColor" className="sign-not [grid-area:1/1]" aria-hidden />;
+
 /** Hollow while a mark is on its way; filled once the database has it. */
-function MarkSign({ mark }: { mark: Mark | undefined }) {
-  if (!mark) return null;
-  if (mark.state === "waiting")
-    return (
-      <span
-        className="size-5 animate-pulse rounded-full border-2 border-dashed border-tape"
-        role="img"
-        aria-label="being stored"
-      />
-    );
-  const right = mark.answer.outcome !== "wrong" && mark.answer.outcome !== "no-attempt";
+const MarkSign = memo(function MarkSign({ mark }: { mark: Mark | undefined }) {
+  const isStored = mark?.state === "stored";
+  const isRight = mark && mark.answer.outcome !== "wrong" && mark.answer.outcome !== "no-attempt";
   return (
     <span
       role="img"
-      aria-label={`marked ${mark.answer.outcome}, stored`}
-      className={`grid size-5 place-items-center rounded-full text-sheet ${right ? "bg-good" : "bg-again"}`}
+      aria-label={!mark ? undefined : isStored ? `marked ${mark.answer.outcome}, stored` : "being stored"}
+      aria-hidden={!mark}
+      data-sign={!mark ? undefined : !isStored ? "waiting" : isRight ? "right" : "not"}
+      className="mark-sign"
     >
-      {right ? <Check size={14} strokeWidth={3} aria-hidden /> : <Circle size={8} fill="currentColor" aria-hidden />}
+      {IS_RIGHT}
+      {IS_NOT}
     </span>
   );
-}
+});

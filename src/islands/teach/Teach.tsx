@@ -1,14 +1,14 @@
 import { useEffect, useMemo } from "react";
 import type { TeachPage } from "../../server/teach.ts";
-import { BuildBoard } from "./BuildBoard.tsx";
 import { ClockLine } from "./ClockLine.tsx";
 import { CueLine } from "./CueLine.tsx";
-import { FaceView } from "./FaceView.tsx";
 import { actionOfKey } from "./keys.ts";
+import { LateBoard } from "./LateBoard.tsx";
 import { LearnerEdge } from "./LearnerEdge.tsx";
 import { LessonMenu } from "./LessonMenu.tsx";
 import { MarkBar } from "./MarkBar.tsx";
 import { SaidInstead } from "./SaidInstead.tsx";
+import { Stage } from "./Stage.tsx";
 import { useTeach } from "./use-teach.ts";
 import { useViewWindow } from "./use-view-window.ts";
 import { WordNav } from "./WordNav.tsx";
@@ -20,10 +20,9 @@ export default function Teach(page: TeachPage) {
   const { session, group } = page;
   const { learners } = group;
   const teaching = useTeach(page);
-  const { act, activity, board, face, item, itemKey, learner, lesson, pressed, sign, turn } = teaching;
+  const { act, activity, board, face, item, itemKey, learner, lesson, plate, pressed, sign, turn } = teaching;
   const openView = useViewWindow(session.id, {
     face: face ?? NOTHING,
-    showChange: teaching.showChange,
     sign: activity?.settings.turns === "your-turn" ? undefined : sign,
     dark: teaching.dark,
     item: lesson.item,
@@ -42,7 +41,8 @@ export default function Teach(page: TeachPage) {
   const { activities, skipped } = lesson;
   const timed = useMemo(() => activities.filter(({ id }) => !skipped.includes(id)), [activities, skipped]);
 
-  if (!item || !face) return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
+  if (!item || !face || !plate)
+    return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
   const shown = face.kind === "word" ? face.stage : undefined;
   return (
     // A pressed button must not keep the focus: the next Enter is a mark, not the same press again.
@@ -59,7 +59,8 @@ export default function Teach(page: TeachPage) {
       data-shown={shown && `${shown.from}-${shown.to}`}
     >
       <h1 className="sr-only">{session.title}</h1>
-      <header className="flex h-13 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
+
+      <header className="own-paint flex h-13 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
         <span className="flex min-w-0 items-center gap-3">
           <span className="shrink-0">{group.name}</span>
           <LessonMenu
@@ -99,6 +100,7 @@ export default function Teach(page: TeachPage) {
       </header>
 
       <CueLine
+        signRef={teaching.signRef}
         itemKey={itemKey}
         prompt={teaching.prompt ?? item.prompt}
         covered={teaching.building}
@@ -112,21 +114,26 @@ export default function Teach(page: TeachPage) {
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (keys.ts) */}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a large touch target beside the labelled buttons */}
       <div className="own-layer flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={act.tap}>
-        {board && item.word ? (
-          <BuildBoard
-            board={board}
-            word={item.word}
-            boxes={teaching.boxes}
-            picture={teaching.picture}
-            onAct={act.actOnBoard}
-            onCheck={act.checkBoard}
-            onBoxes={act.toggleBoxes}
-            onPicture={act.togglePicture}
-          />
-        ) : (
-          <FaceView
-            face={face}
-            showChange={teaching.showChange}
+        <LateBoard
+          board={
+            board &&
+            item.word && {
+              board,
+              word: item.word,
+              boxes: teaching.boxes,
+              picture: teaching.picture,
+              onAct: act.actOnBoard,
+              onCheck: act.checkBoard,
+              onBoxes: act.toggleBoxes,
+              onPicture: act.togglePicture,
+            }
+          }
+        />
+        {!board && (
+          <Stage
+            ref={teaching.stageRef}
+            shown={plate}
+            near={teaching.near}
             pressed={pressed}
             onPressUnit={item.index === null ? undefined : act.press}
           />
@@ -165,8 +172,9 @@ export default function Teach(page: TeachPage) {
         />
       )}
 
-      <footer className="flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-5 py-4">
+      <footer className="own-paint flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-5 py-4">
         <LearnerEdge
+          ref={teaching.edgeRef}
           learners={learners}
           turn={turn}
           wordIndex={item.index ?? -1}

@@ -1,9 +1,10 @@
 import { memo } from "react";
 import type { TeachActivity } from "../../server/teach.ts";
 import type { Way } from "./faces.ts";
-import { activityName } from "./LessonMenu.tsx";
+import { activityName } from "./LessonButton.tsx";
+import { grows } from "./shown.ts";
 import { TeachMenu } from "./TeachMenu.tsx";
-import { grows, type Teaching } from "./use-teach.ts";
+import type { Teaching } from "./use-teach.ts";
 import { WayChoice } from "./WayChoice.tsx";
 
 interface Props {
@@ -32,7 +33,7 @@ export const WordNav = memo(function WordNav(props: Props) {
   const { act, activity, after, isWord, isBlended, items, at, way } = props;
   const atEnd = at === items - 1;
   return (
-    <nav aria-label="The word" className="flex shrink-0 items-center justify-center gap-2 px-3 pb-3">
+    <nav aria-label="The word" className="own-paint flex shrink-0 items-center justify-center gap-2 px-3 pb-3">
       {isWord && <WayChoice way={way} onWay={act.setWay} />}
       <StageButton name="Back" keys="←" disabled={props.isFirst} onPress={act.back} />
       {!props.hasBoard && <StageButton name={isWord ? "Tap" : "Show"} keys="space" onPress={act.tap} />}

@@ -8,7 +8,7 @@ import type { Face } from "./faces.ts";
 import { MarkBar } from "./MarkBar.tsx";
 
 const nothing = () => undefined;
-const shown = (face: Face, showChange = true) => renderToStaticMarkup(createElement(FaceView, { face, showChange }));
+const shown = (face: Face) => renderToStaticMarkup(createElement(FaceView, { face }));
 const textOf = (html: string) =>
   html
     .replace(/<[^>]+>/g, " ")
@@ -57,7 +57,7 @@ describe("what stands before learners", () => {
     expect(html.replace(/<[^>]+>/g, "")).toBe("The ship has a fish.");
   });
 
-  it("a word before it and what changed are hidden when the teacher hides them", () => {
+  it("a word stands under the word before it, over its zip; blended, it stands together", () => {
     const face: Face = {
       kind: "word",
       reading: READING,
@@ -66,7 +66,7 @@ describe("what stands before learners", () => {
       change: { kind: "add", unit: 0 },
     };
     expect(shown(face)).toContain('aria-label="l · a · p"');
-    expect(shown(face, false)).not.toContain('aria-label="l · a · p"');
+    expect(shown({ ...face, before: undefined })).not.toContain('aria-label="l · a · p"');
     expect(shown({ ...face, stage: { ...STAGE, closed: 4, blended: true } })).toContain(">clap</p>");
   });
 

@@ -12,7 +12,6 @@ export const SIGN_NAME: Readonly<Record<TurnSign, string>> = {
 /** What the learners' window shows: sent by the teacher's as it changes. No name and no mark is in it. */
 export interface ViewState {
   readonly face: Face;
-  readonly showChange: boolean;
   readonly sign: TurnSign | undefined;
   /** Light letters on a dark ground. */
   readonly dark: boolean;

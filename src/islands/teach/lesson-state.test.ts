@@ -1,15 +1,9 @@
 import { describe, expect, it } from "vitest";
-import {
-  DEFAULT_PRACTICE,
-  GENERAL_AMERICAN,
-  readReading,
-  type Segmentation,
-  type Tile,
-  tilesOf,
-} from "../../core/index.ts";
-import type { TeachActivity, TeachItem, TeachWord } from "../../server/teach.ts";
+import { DEFAULT_PRACTICE, GENERAL_AMERICAN } from "../../core/index.ts";
+import type { TeachItem } from "../../server/teach.ts";
 import { answerOf, type Board, boardReducer, firstWrong, graphemesOn, newBoard } from "./board.ts";
 import { facesOf } from "./faces.ts";
+import { activity, CLAP, itemOf, LAP, PLACE } from "./lesson.fixture.ts";
 import {
   type LessonAction,
   type LessonState,
@@ -19,38 +13,6 @@ import {
   startingLesson,
 } from "./lesson-state.ts";
 
-const wordOf = (word: string, line: string, extra: readonly string[] = []): TeachWord => {
-  const reading: Segmentation = readReading(word, line);
-  const tile = (label: string): Tile => ({ label, graphemes: [label] });
-  const tray = [...tilesOf(reading), ...extra.map(tile)].sort((a, b) => (a.label < b.label ? -1 : 1));
-  return { word, reading, parts: [], likely: [], tray, picture: undefined };
-};
-const itemOf = (
-  word: TeachWord,
-  index: number,
-  prompt: TeachItem["prompt"] = { code: "read", word: word.word },
-): TeachItem => ({
-  prompt,
-  index,
-  mode: "read",
-  word,
-});
-const LAP = wordOf("lap", "l.a.p l.æ.p");
-const CLAP = wordOf("clap", "c.l.a.p k.l.æ.p", ["g", "e"]);
-const activity = (id: string, words: readonly TeachWord[], more: Partial<TeachActivity> = {}): TeachActivity => ({
-  id,
-  kind: "word-list",
-  does: "word-list",
-  title: "",
-  minutes: 5,
-  ifTime: false,
-  heldBack: false,
-  settings: DEFAULT_PRACTICE,
-  walk: undefined,
-  items: words.map((word, k) => itemOf(word, k)),
-  ...more,
-});
-const PLACE = { activity: 0, item: 0, stage: 0, learnerId: null, orders: {}, seconds: {}, skipped: [] };
 const LESSON = [activity("a", [LAP, CLAP, LAP, CLAP]), activity("b", [CLAP]), activity("c", [LAP, CLAP])];
 const led = (...actions: LessonAction[]): LessonState => actions.reduce(lessonReducer, startingLesson(LESSON, PLACE));
 const at = ({ activity, item }: LessonState) => `${activity}/${item}`;

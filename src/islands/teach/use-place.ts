@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef } from "react";
 import type { Place } from "../../server/sessions.ts";
+import { afterPaint } from "../after-paint.ts";
 import { call } from "../client.ts";
 
 /** Moments of a word change quickly: they are kept once they stand still for so long. */
@@ -40,14 +41,13 @@ export function usePlace(sessionId: string, place: Place, seconds: { readonly cu
   const kept = useRef({ where, stage });
   useEffect(() => {
     if (kept.current.where === where && kept.current.stage === stage) return undefined;
-    const timer = setTimeout(
-      () => {
-        kept.current = { where, stage };
-        void keep();
-      },
-      // From word to word at once, though after the frame that shows it.
-      kept.current.where === where ? STILL_MS : 0,
-    );
+    const keepIt = () => {
+      kept.current = { where, stage };
+      void keep();
+    };
+    // From word to word at once, though after the frame that shows it.
+    if (kept.current.where !== where) return afterPaint(keepIt);
+    const timer = setTimeout(keepIt, STILL_MS);
     return () => clearTimeout(timer);
   }, [where, stage, keep]);
 

@@ -1,27 +1,24 @@
-import { useCallback, useEffect, useMemo, useReducer, useState } from "react";
-import { type Outcome, type Prompt, type RawAnswer, WORD_LISTS } from "../../core/light.ts";
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import type { Outcome, Prompt, RawAnswer } from "../../core/light.ts";
 import type { TeachActivity, TeachItem, TeachPage } from "../../server/teach.ts";
 import { call } from "../client.ts";
+import { type Ahead, useFollowed, useLater } from "../use-later.ts";
 import { useStable } from "../use-stable.ts";
 import { answerOf, type BoardAction } from "./board.ts";
-import { type Face, facesOf, type Way } from "./faces.ts";
+import type { Face, Way } from "./faces.ts";
+import type { LearnerEdgeProps } from "./LearnerEdge.tsx";
 import { TURN_SIGNS, type TurnSign } from "./learners-view.ts";
-import { lessonReducer, orderOf, otherActivity, startingLesson } from "./lesson-state.ts";
+import { orderOf, otherActivity, startingLesson } from "./lesson-state.ts";
 import { type Marks, markKey } from "./marks.ts";
+import type { SignChoiceProps } from "./SignChoice.tsx";
+import type { StageHandle } from "./Stage.tsx";
+import { grows, itemKeyOf, type OwnWay, type Plate, plateOf, platesNear, shownBy } from "./shown.ts";
 import { useBoards } from "./use-boards.ts";
 import { useClock } from "./use-clock.ts";
+import { useLesson } from "./use-lesson.ts";
 import { useMarks } from "./use-marks.ts";
 import { usePlace } from "./use-place.ts";
 import { useTurns } from "./use-turns.ts";
-
-/** How the words of one activity are worked now, where that is not as it was planned. */
-interface OwnWay {
-  readonly way?: Way;
-  readonly building?: boolean;
-}
-
-/** May words be put into it on the spot? */
-export const grows = ({ does }: Pick<TeachActivity, "does">): boolean => WORD_LISTS.some((kind) => kind === does);
 
 /** What is said for a word that is built, though it was planned to be read. */
 function saidFor({ prompt }: TeachItem, building: boolean): Prompt {
@@ -55,37 +52,48 @@ const signAt = (item: number, activity: TeachActivity): TurnSign =>
  */
 export function useTeach({ session, group, activities, responses, accent, needs }: TeachPage) {
   const { learners } = group;
-  const [lesson, dispatch] = useReducer(lessonReducer, undefined, () => startingLesson(activities, session.place));
+  const { later, catchUp } = useLater();
   const [ways, setWays] = useState<Readonly<Record<string, OwnWay>>>({});
   const [stuck, setStuck] = useState<string>();
-  const [signs, setSigns] = useState<Readonly<Record<string, TurnSign>>>({});
-  const [showChange, setShowChange] = useState(true);
   const [dark, setDark] = useState(false);
   const [boxes, setBoxes] = useState(false);
   const [picture, setPicture] = useState(false);
   const [listing, setListing] = useState<"across" | "down">();
   const [pressed, setPressed] = useState<number>();
-  const [slip, setSlip] = useState<string>();
   const [leaving, setLeaving] = useState(false);
-  const { marks, waiting, refused, canUndo, mark, undo } = useMarks(session.id, responses);
+  const signs = useFollowed<Readonly<Record<string, TurnSign>>>(() => ({}), later);
+  const change = useFollowed(() => true, later);
+  const slip = useFollowed<string | undefined>(() => undefined, later);
+  const { book, now: bookNow, mark, undo } = useMarks(session.id, responses, later);
+  const { marks } = book;
   const { boardOf, act: actOnBoard } = useBoards();
 
+  const stage = useRef<StageHandle>(null);
+  const shownIn = useMemo(() => shownBy({ ways, stuck, accent }), [ways, stuck, accent]);
+  const shownNow = () => shownIn(now(), change.now());
+  const { lesson, now, move, go, uncover } = useLesson(() => startingLesson(activities, session.place), {
+    stage,
+    plateKeyIn: (state) => (listing ? undefined : plateOf(shownIn(state, change.now()))?.key),
+    later,
+  });
+  const edge = useRef<Ahead<LearnerEdgeProps>>(null);
+  const signRef = useRef<Ahead<SignChoiceProps>>(null);
+
   const activity = lesson.activities[lesson.activity] as TeachActivity;
-  const order = orderOf(lesson);
+  const order = useMemo(() => orderOf(lesson), [lesson]);
   const items = useMemo(
     () => order.map((k) => activity.items[k]).filter((one) => one !== undefined),
     [order, activity],
   );
-  const item = items[lesson.item] as TeachItem | undefined;
-  const before = items[lesson.item - 1];
-  const itemKey = `${activity.id} ${order[lesson.item]}`;
+  const itemKey = itemKeyOf(lesson);
   const own = ways[activity.id] ?? {};
   const way = own.way ?? activity.settings;
-  const canBuild = item?.word !== undefined && item.word.tray.length > 0 && grows(activity);
-  const building = canBuild && (own.building ?? activity.does === "build-chain");
-  const sign = signs[itemKey] ?? signAt(lesson.item, activity);
+  const shown = shownIn(lesson, change.drawn);
+  const item = shown?.item;
+  const building = shown?.building ?? false;
+  const sign = signs.drawn[itemKey] ?? signAt(lesson.item, activity);
 
-  const { turn, give } = useTurns({
+  const { turn, turnNow, give } = useTurns({
     learners,
     needs,
     items,
@@ -94,21 +102,13 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     accent,
     seed: lesson.activity,
     kept: session.place.learnerId,
+    later,
   });
   const learner = learners.find(({ id }) => id === turn);
 
-  // Who is stuck at sight taps the word after all.
-  const help = stuck === itemKey && way.support === "at-sight" ? "tap-aloud" : way.support;
-  const { blending } = way;
-  const faces = useMemo(
-    () => (item ? facesOf(item, { activity, way: { support: help, blending }, before, accent }) : []),
-    [item, activity, help, blending, before, accent],
-  );
   const boardKey = `${itemKey} ${turn}`;
-  const board = building && item ? boardOf(boardKey, item, before) : undefined;
-  const last = Math.max(0, faces.length - 1);
-  const at = Math.min(lesson.stage, last);
-  const shown = faces[at];
+  const board = building && item ? boardOf(boardKey, item, shown?.before) : undefined;
+  const at = shown?.at ?? 0;
   const boardFace = useMemo<Face | undefined>(
     () =>
       board && {
@@ -130,7 +130,16 @@ export function useTeach({ session, group, activities, responses, accent, needs 
         : undefined,
     [listing, activity, items, lesson.item],
   );
-  const face = boardFace ?? listFace ?? shown;
+  const plate = useMemo<Plate | undefined>(
+    () => (listFace ? { key: `${itemKey} list`, face: listFace } : shown?.plates[at]),
+    [listFace, itemKey, shown?.plates, at],
+  );
+  const face = boardFace ?? plate?.face;
+  const settled = useDeferredValue<typeof lesson | undefined>(lesson, undefined);
+  const near = useMemo(
+    () => (settled ? platesNear(settled, change.drawn, shownIn) : []),
+    [settled, change.drawn, shownIn],
+  );
   const seconds = useClock(activity.id, session.place.seconds);
   const { orders, skipped } = lesson;
   const place = {
@@ -148,31 +157,30 @@ export function useTeach({ session, group, activities, responses, accent, needs 
   // biome-ignore lint/correctness/useExhaustiveDependencies: on every change of the item
   useEffect(() => setPressed(undefined), [itemKey]);
 
-  const goOn = useCallback(() => dispatch({ type: "next" }), []);
-  const goBack = useCallback(() => dispatch({ type: "back" }), []);
-  const tap = () => {
-    if (!board && !listFace && at < last) dispatch({ type: "stage", stage: at + 1 });
-    else goOn();
-  };
   const isBlended = face?.kind === "word" && face.stage.blended && face.stage.to === face.reading.units.length;
-  /** One moment back; at sight, the word is opened to be tapped. */
-  const tapBack = () => {
-    if (way.support === "at-sight" && stuck !== itemKey) {
-      setStuck(itemKey);
-      dispatch({ type: "stage", stage: 0 });
-    } else dispatch({ type: "stage", stage: at - 1 });
+  /** Along the edge a mark and a turn are seen before anything else is drawn. */
+  const showEdge = () => edge.current?.show({ turn: turnNow(), marks: bookNow().marks });
+  const giveTo = (id: string) => {
+    give(id);
+    showEdge();
+  };
+  const setSign = (next: TurnSign) => {
+    signs.set({ ...signs.now(), [itemKey]: next });
+    signRef.current?.show({ sign: next });
   };
 
   const markTurn = (answer: RawAnswer, passTurn: boolean) => {
     if (!turn || !item || item.index === null) return;
     mark(turn, item.index, answer, building ? "built" : (item.mode ?? "read"));
-    setSlip(answer.outcome === "wrong" ? itemKey : undefined);
-    if (!passTurn) return;
-    setPressed(undefined);
-    // Alone, a learner goes straight on from what was right.
-    if (learners.length === 1 && answer.outcome === "right") return goOn();
-    const seat = learners.findIndex(({ id }) => id === turn);
-    give(learners[(seat + 1) % learners.length]?.id);
+    slip.set(answer.outcome === "wrong" ? itemKey : undefined);
+    if (passTurn) {
+      if (pressed !== undefined) setPressed(undefined);
+      // Alone, a learner goes straight on from what was right.
+      if (learners.length === 1 && answer.outcome === "right") return move({ type: "next" });
+      const seat = learners.findIndex(({ id }) => id === turn);
+      give(learners[(seat + 1) % learners.length]?.id);
+    }
+    showEdge();
   };
   const markOutcome = (outcome: Outcome) => {
     if (!building) markTurn({ outcome, substitutions: [] }, true);
@@ -190,15 +198,16 @@ export function useTeach({ session, group, activities, responses, accent, needs 
   const takeBack = () => {
     const was = undo();
     if (!was) return;
-    setSlip(undefined);
+    slip.set(undefined);
     const found = lesson.activities.findIndex(({ items }) => items.some(({ index }) => index === was.wordIndex));
     const back = lesson.activities[found];
     if (!back) return;
     const itsOrder = orderOf({ ...lesson, activity: found });
     const its = itsOrder.findIndex((k) => back.items[k]?.index === was.wordIndex);
-    if (found !== lesson.activity) dispatch({ type: "activity", activity: found });
-    if (its !== -1 && (found !== lesson.activity || its !== lesson.item)) dispatch({ type: "item", item: its });
+    if (found !== lesson.activity) go({ type: "activity", activity: found });
+    if (its !== -1 && (found !== lesson.activity || its !== lesson.item)) go({ type: "item", item: its });
     give(was.learnerId, its === -1 ? lesson.item : its);
+    if (now() === lesson) showEdge();
   };
 
   const checkBoard = () => {
@@ -214,7 +223,7 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     try {
       const path = `/api/sessions/${session.id}/words`;
       const grown = await call<TeachActivity>("POST", path, { activityId: activity.id, words });
-      dispatch({ type: "grown", activity: grown, comes });
+      go({ type: "grown", activity: grown, comes });
       return undefined;
     } catch (error) {
       return (error as Error).message;
@@ -228,55 +237,78 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     location.assign(`/see?group=${group.id}`);
   };
 
-  const toActivity = (by: 1 | -1) => {
-    const to = otherActivity(lesson, by);
-    if (to !== undefined) dispatch({ type: "activity", activity: to });
+  /** To a moment of the item at which the lesson stands now. */
+  const toStage = (which: (at: number, last: number) => number) => {
+    const there = shownNow();
+    if (there) move({ type: "stage", stage: which(there.at, there.plates.length - 1) });
   };
-
-  const act = useStable({
-    tap,
-    tapBack,
-    blend: () => dispatch({ type: "stage", stage: last }),
-    openOrBlend: () => {
-      if (!isBlended) dispatch({ type: "stage", stage: last });
-      else if (way.support === "at-sight") tapBack();
-      else dispatch({ type: "stage", stage: 0 });
+  const toActivity = (by: 1 | -1) => {
+    const to = otherActivity(now(), by);
+    if (to !== undefined) move({ type: "activity", activity: to });
+  };
+  // These only move on: they are seen before anything else is drawn.
+  const moves = useStable({
+    tap: () => {
+      const there = shownNow();
+      const isShownByStages = there && !there.building && !(listing && grows(there.activity));
+      if (isShownByStages && there.at < there.plates.length - 1) move({ type: "stage", stage: there.at + 1 });
+      else move({ type: "next" });
     },
-    next: goOn,
-    back: goBack,
+    blend: () => toStage((_, last) => last),
+    next: () => move({ type: "next" }),
+    back: () => move({ type: "back" }),
     nextActivity: () => toActivity(1),
     previousActivity: () => toActivity(-1),
-    jump: (to: number) => dispatch({ type: "activity", activity: to }),
+    jump: (to: number) => move({ type: "activity", activity: to }),
+  });
+
+  /** One moment back; at sight, the word is opened to be tapped. */
+  const tapBack = () => {
+    if (way.support === "at-sight" && stuck !== itemKey) {
+      setStuck(itemKey);
+      go({ type: "stage", stage: 0 });
+    } else toStage((here) => here - 1);
+  };
+  const deeds = {
+    tapBack,
+    openOrBlend: () => {
+      if (!isBlended) moves.blend();
+      else if (way.support === "at-sight") tapBack();
+      else toStage(() => 0);
+    },
     twoBack: () => {
-      setSlip(undefined);
-      dispatch({ type: "item", item: Math.max(0, lesson.item - 2) });
+      slip.set(undefined);
+      go({ type: "item", item: Math.max(0, lesson.item - 2) });
     },
     againAtSight: () => {
       setWays({ ...ways, [activity.id]: { ...own, way: { ...way, support: "at-sight" } } });
-      dispatch({ type: "item", item: 0 });
+      go({ type: "item", item: 0 });
     },
     setWay: (next: Way) => {
       setWays({ ...ways, [activity.id]: { ...own, way: next } });
-      dispatch({ type: "stage", stage: 0 });
+      go({ type: "stage", stage: 0 });
       setStuck(undefined);
     },
-    setSign: (next: TurnSign) => setSigns({ ...signs, [itemKey]: next }),
-    nextSign: () => setSigns({ ...signs, [itemKey]: TURN_SIGNS[(TURN_SIGNS.indexOf(sign) + 1) % 3] as TurnSign }),
-    toggleChange: () => setShowChange(!showChange),
+    setSign,
+    nextSign: () => setSign(TURN_SIGNS[(TURN_SIGNS.indexOf(sign) + 1) % 3] as TurnSign),
+    toggleChange: () => {
+      change.set(!change.now());
+      uncover(now());
+    },
     toggleDark: () => setDark(!dark),
     toggleBuilding: () => setWays({ ...ways, [activity.id]: { ...own, building: !building } }),
     toggleBoxes: () => setBoxes(!boxes),
     setListing: (way: "across" | "down" | undefined) => setListing(way),
     togglePicture: () => setPicture(!picture),
-    shuffle: () => dispatch({ type: "shuffle", random: Math.random }),
-    dropItem: () => dispatch({ type: "drop-item" }),
-    skip: (ids: readonly string[]) => dispatch({ type: "skip", ids }),
-    skipThis: () => dispatch({ type: "skip", ids: [activity.id] }),
-    bringBack: (id: string) => dispatch({ type: "bring-back", id }),
+    shuffle: () => go({ type: "shuffle", random: Math.random }),
+    dropItem: () => go({ type: "drop-item" }),
+    skip: (ids: readonly string[]) => go({ type: "skip", ids }),
+    skipThis: () => go({ type: "skip", ids: [activity.id] }),
+    bringBack: (id: string) => go({ type: "bring-back", id }),
     actOnBoard: (action: BoardAction) => board && actOnBoard(boardKey, board, action),
     checkBoard,
-    give: (id: string) => give(id),
-    giveTurn: (seat: number) => learners[seat] && give(learners[seat].id),
+    give: giveTo,
+    giveTurn: (seat: number) => learners[seat] && giveTo(learners[seat].id),
     press: (unit: number) => setPressed(pressed === unit ? undefined : unit),
     letGo: () => setPressed(undefined),
     mark: markOutcome,
@@ -284,7 +316,9 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     undo: takeBack,
     addWords,
     finish,
-  });
+  };
+  const done = useStable(deeds, catchUp);
+  const act = useMemo(() => ({ ...done, ...moves }), [done, moves]);
   const prompt = useMemo(() => item && saidFor(item, building), [item, building]);
   return {
     // Where the lesson stands.
@@ -299,15 +333,19 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     previousActivity: otherActivity(lesson, -1),
     // What is shown.
     face,
+    plate,
+    /** What the next press may show. */
+    near,
+    stageRef: stage,
     stage: at,
     isBlended,
     way,
     sign,
-    slipped: slip === itemKey,
-    showChange,
+    slipped: slip.drawn === itemKey,
+    showChange: change.drawn,
     dark,
     board,
-    canBuild,
+    canBuild: shown?.canBuild ?? false,
     building,
     boxes,
     picture,
@@ -316,9 +354,11 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     turn,
     learner,
     marks,
-    waiting,
-    refused,
-    canUndo,
+    waiting: book.waiting.size,
+    refused: book.refused,
+    canUndo: book.undoSteps.length > 0,
+    edgeRef: edge,
+    signRef,
     pressed,
     wentWrong,
     leaving,

@@ -1,7 +1,8 @@
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { type AccentSettings, turnOrder, unitKey } from "../../core/light.ts";
 import type { Learner } from "../../server/groups.ts";
 import type { TeachItem, TeachPage } from "../../server/teach.ts";
+import { type Later, useFollowed } from "../use-later.ts";
 import type { Marks } from "./marks.ts";
 
 interface On {
@@ -16,6 +17,7 @@ interface On {
   readonly seed: number;
   /** Who had the turn when the page was left. */
   readonly kept: string | null;
+  readonly later: Later;
 }
 
 /** What was chosen by hand holds for one item, and for who comes next to it. */
@@ -29,8 +31,8 @@ interface Chosen {
  * Whose turn it is: dealt out fairly and by need when an activity begins; a press gives the turn to another learner
  * for this item.
  */
-export function useTurns({ learners, needs, items, item, marks, accent, seed, kept }: On) {
-  const [chosen, setChosen] = useState<Chosen | undefined>(kept === null ? undefined : { seed, item, id: kept });
+export function useTurns({ learners, needs, items, item, marks, accent, seed, kept, later }: On) {
+  const chosen = useFollowed<Chosen | undefined>(() => (kept === null ? undefined : { seed, item, id: kept }), later);
   // The turns had so far are looked at when the activity begins: the order does not change while it is worked through.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the marks of the moment in which the activity begins
   const order = useMemo(() => {
@@ -42,9 +44,13 @@ export function useTurns({ learners, needs, items, item, marks, accent, seed, ke
       seed,
     );
   }, [seed, items.length, learners, needs, accent]);
-  const isChosen = chosen?.seed === seed && chosen.item === item;
+  const turnAs = (by: Chosen | undefined) =>
+    by?.seed === seed && by.item === item ? by.id : (order[item] ?? learners[0]?.id);
   return {
-    turn: isChosen ? chosen.id : (order[item] ?? learners[0]?.id),
-    give: (id: string | undefined, at = item) => setChosen({ seed, item: at, id }),
+    /** As it is drawn. */
+    turn: turnAs(chosen.drawn),
+    /** As it is. */
+    turnNow: () => turnAs(chosen.now()),
+    give: (id: string | undefined, at = item) => chosen.set({ seed, item: at, id }),
   };
 }

@@ -9,13 +9,13 @@ export function useViewWindow(sessionId: string, state: ViewState) {
     setSender(made);
     return () => made.close();
   }, [sessionId]);
-  const { face, showChange, sign, dark, item } = state;
+  const { face, sign, dark, item } = state;
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the state is made of, not the object it comes in
   useEffect(() => {
     // After this window's own frame: a press is seen at once, on the wall a moment later.
     const timer = setTimeout(() => sender?.show(state));
     return () => clearTimeout(timer);
-  }, [sender, face, showChange, sign, dark, item]);
+  }, [sender, face, sign, dark, item]);
   return () => {
     window.open(`/teach/${sessionId}/view`, `view ${sessionId}`, "popup,width=1024,height=640");
   };

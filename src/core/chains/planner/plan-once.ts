@@ -179,7 +179,9 @@ const mayBeNonsense = (word: string, request: ChainRequest, lexicon: Lexicon): b
 
 /** The words there are to choose from, and the graph they hang in. */
 function supplyFor(request: ChainRequest, lexicon: Lexicon, named: readonly Named[]): Supply {
-  const isAllowed = (entry: LexiconWord) => !request.never?.includes(entry.word);
+  // A school's never-list may be long, and every word of ours is held against it.
+  const never = new Set(request.never);
+  const isAllowed = (entry: LexiconWord) => !never.has(entry.word);
   const isReal = (entry: LexiconWord) => isAllowed(entry) && isCandidate(entry, request, lexicon);
   if (isEarsOnly(request)) return { graph: graphOf(lexicon, "phonemes"), nonsense: new Set(), isCandidate: isReal };
   if (mostNonsense(request) === 0) return { graph: graphOf(lexicon), nonsense: new Set(), isCandidate: isReal };

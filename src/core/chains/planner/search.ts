@@ -315,11 +315,12 @@ function mostHopeful(
     few = paths.filter(({ hope, done }) => hope >= least || done !== 0);
     letGo = hopes[hopes.length - width * SORTED_AT_MOST - 1] as number;
   }
-  const order = few.map((path, k) => ({ path, k })).sort((a, b) => b.path.hope - a.path.hope || a.k - b.k);
+  // Sorting keeps the order of equals.
+  const order = [...few].sort((a, b) => b.hope - a.hope);
   const ending = new Map<number, number>();
   const full = new Map<number, number>();
   const kept: Path[] = [];
-  for (const { path } of order) {
+  for (const path of order) {
     // Paths that have met different words do not crowd one another out.
     const inBucket = full.get(path.done) ?? 0;
     const key = (path.node * states + path.state) * 64 + path.done;

@@ -1,0 +1,29 @@
+import { ChevronDown } from "lucide-react";
+import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
+import type { TeachActivity } from "../../server/teach.ts";
+
+export interface LessonMenuProps {
+  readonly activities: readonly TeachActivity[];
+  readonly at: number;
+  readonly skipped: readonly string[];
+  readonly seconds: { readonly current: Readonly<Record<string, number>> };
+  readonly onJump: (activity: number) => void;
+  readonly onBringBack: (id: string) => void;
+}
+
+type Here = Pick<LessonMenuProps, "activities" | "at">;
+export const hereOf = ({ activities, at }: Here) => activities[at] as TeachActivity;
+
+export const activityName = ({ title, kind }: Pick<TeachActivity, "title" | "kind">): string =>
+  title || ACTIVITY_NAME[kind];
+
+export const LESSON_BUTTON = "button min-h-9 max-w-72 py-0";
+export const lessonLabel = (here: Here) => `Activity: ${activityName(hereOf(here))}`;
+export const LessonButton = ({ activities, at }: Here) => (
+  <>
+    <span className="truncate">
+      {at + 1}/{activities.length} {activityName(hereOf({ activities, at }))}
+    </span>
+    <ChevronDown size={16} aria-hidden />
+  </>
+);

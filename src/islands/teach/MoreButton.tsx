@@ -1,0 +1,29 @@
+import { MoreHorizontal } from "lucide-react";
+
+/** All the words at once; undefined: one at a time. */
+export type Listing = "across" | "down" | undefined;
+
+export interface TeachMenuProps {
+  readonly canAdd: boolean;
+  readonly canBuild: boolean;
+  readonly building: boolean;
+  readonly canShuffle: boolean;
+  readonly canDrop: boolean;
+  readonly dark: boolean;
+  /** Words of this activity that went wrong. */
+  readonly wentWrong: readonly string[];
+  /** @returns why the words cannot be put in; undefined when they are */
+  readonly onAdd: (words: readonly string[], comes: "next" | "last") => Promise<string | undefined>;
+  readonly onBuild: () => void;
+  readonly onShuffle: () => void;
+  readonly onDrop: () => void;
+  readonly onSkip: (() => void) | undefined;
+  readonly listing: Listing;
+  readonly canList: boolean;
+  readonly onListing: (way: Listing) => void;
+  readonly onDark: () => void;
+}
+
+export const MORE_BUTTON = "button min-h-11 px-2.5";
+export const MORE_LABEL = "More to do with this activity";
+export const MoreSign = () => <MoreHorizontal size={18} aria-hidden />;

@@ -1,0 +1,48 @@
+import { memo } from "react";
+import { BIG, measureZip } from "../../components/zip/layout.ts";
+import { sizeIn, WORD_BEFORE_ROOM } from "./BigWord.tsx";
+import type { Face } from "./faces.ts";
+import type { Room } from "./use-room.ts";
+
+interface Props {
+  readonly face: Extract<Face, { kind: "word" }>;
+  readonly room: Room | undefined;
+  readonly pressed: number | undefined;
+  readonly onPressUnit: (unit: number) => void;
+}
+
+/** A button over each grapheme of the big word: pressed, it says that this one was said as something else. */
+export const UnitButtons = memo(function UnitButtons({ face, room, pressed, onPressUnit }: Props) {
+  const { reading, stage } = face;
+  const { cells, px, thin, bottom, width, height } = measureZip(reading, {
+    proportions: BIG,
+    size: sizeIn(room, reading),
+    open: true,
+  });
+  return (
+    <div
+      className="pointer-events-none absolute inset-x-0 bottom-0 grid place-items-center"
+      style={{ top: WORD_BEFORE_ROOM }}
+    >
+      <div role="group" aria-label={reading.word} className="relative" style={{ width, height }}>
+        {cells.slice(stage.from, stage.to).map((cell) => (
+          <button
+            key={cell.unit}
+            type="button"
+            aria-label={`${cell.letters}${cell.tail ? "-e" : ""}: said as something else`}
+            aria-pressed={pressed === cell.unit}
+            data-unit={cell.unit}
+            className={`pointer-events-auto absolute top-0 rounded-xl ${pressed === cell.unit ? "bg-again/12" : ""}`}
+            style={{ left: px(cell.x) + thin, width: px(cell.width), height: bottom + px(0.2) }}
+            onClick={(event) => {
+              event.stopPropagation();
+              onPressUnit(cell.unit);
+            }}
+            // While a grapheme has the focus, Space presses it and does not go on.
+            onKeyDown={(event) => event.key === " " && event.stopPropagation()}
+          />
+        ))}
+      </div>
+    </div>
+  );
+});
