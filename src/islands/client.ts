@@ -25,20 +25,24 @@ export class RequestError extends Error {
   }
 }
 
+/** Browsers let no more than 64 KiB of requests outlive their page. */
+const MOST_TO_OUTLIVE = 60_000;
+
 /**
  * Calls an endpoint.
- * @param outlive the request goes on though the page is left
+ * @param outlive the request goes on though the page is left, unless it is very large
  * @throws RequestError
  */
 export async function call<T>(method: string, path: string, body?: unknown, outlive = false): Promise<T> {
   let response: Response;
+  const text = body === undefined ? undefined : JSON.stringify(body);
   try {
     response = await fetch(path, {
       method,
       // Named even where there is no body: a request without a content type is taken for a form from elsewhere.
       headers: { "content-type": "application/json" },
-      ...(body !== undefined && { body: JSON.stringify(body) }),
-      ...(outlive && { keepalive: true }),
+      ...(text !== undefined && { body: text }),
+      ...(outlive && (text?.length ?? 0) < MOST_TO_OUTLIVE && { keepalive: true }),
     });
   } catch {
     throw new RequestError(undefined);

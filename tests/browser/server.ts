@@ -96,4 +96,7 @@ export async function alive(page: Page): Promise<void> {
   await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 3000 })));
 }
 
+/** The face that is seen, of those that lie ready in a lesson. */
+export const seenFace = (page: Page) => page.locator('[data-plate]:not([aria-hidden="true"]) [data-face]');
+
 export { expect } from "@playwright/test";

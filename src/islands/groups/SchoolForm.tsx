@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Toaster, toast } from "sonner";
 import { Choice } from "../../components/Choice.tsx";
 import {
@@ -20,6 +20,7 @@ import {
   TURN_PATTERNS,
 } from "../../core/light.ts";
 import { call } from "../client.ts";
+import { useToldKeeper } from "../use-told-keeper.ts";
 
 const ACCENT_NAME: Readonly<Record<Accent, string>> = {
   "general-american": "General American",
@@ -47,17 +48,29 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
   const [school, setSchool] = useState(first);
   const [never, setNever] = useState(first.never.join(", "));
   const [failure, setFailure] = useState("");
-  const stored = useRef(first);
+  const keeper = useToldKeeper({
+    name: "zip-step school",
+    stored: first,
+    send: (whole) => call<SchoolSettings>("PUT", "/api/school", whole, true),
+    onLeft: (left) => {
+      setSchool(left);
+      setNever(left.never.join(", "));
+    },
+    onKept: () => {
+      setFailure("");
+      toast.success("Kept", { id: "school", duration: 1200 });
+    },
+    // What was typed stays where it was typed, to be put right.
+    onRefused: (error) => {
+      setSchool(keeper.stored);
+      setFailure(error.message);
+    },
+  });
 
-  const save = async (next: SchoolSettings) => {
+  const save = (next: SchoolSettings) => {
     setSchool(next);
     setFailure("");
-    try {
-      stored.current = await call<SchoolSettings>("PUT", "/api/school", next);
-      toast.success("Kept", { id: "school", duration: 1200 });
-    } catch (error) {
-      setFailure((error as Error).message);
-    }
+    keeper.keep(next);
   };
   const toggleMerger = (merger: Merger, on: boolean) => {
     const mergers = on ? [...school.accent.mergers, merger] : school.accent.mergers.filter((m) => m !== merger);

@@ -1,5 +1,5 @@
 import { Check, Minus, Plus } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Toaster, toast } from "sonner";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { patternName } from "../../components/words/reasons.ts";
@@ -7,6 +7,7 @@ import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import { GPCS, NO_TICKS, type Sequence, type TickTokens } from "../../core/light.ts";
 import type { Group } from "../../server/groups.ts";
 import { call } from "../client.ts";
+import { useToldKeeper } from "../use-told-keeper.ts";
 import { countTicks, type Item, type ItemState, itemsOf, stateOf, toggle } from "./ticks-state.ts";
 
 interface Props {
@@ -33,18 +34,19 @@ const ALL_GPCS = [...new Set(GPCS.map(({ id }) => id))];
 /** Every step with what it teaches; a press ticks a thing by hand, for this group only. */
 export default function Ticks({ group, sequence }: Props) {
   const [ticks, setTicks] = useState<TickTokens>(group.ticks);
-  // Presses come faster than answers: each save waits for the one before.
-  const saving = useRef(Promise.resolve());
+  const keeper = useToldKeeper({
+    name: `zip-step ticks ${group.id}`,
+    stored: group.ticks,
+    send: (whole) => call("PUT", `/api/groups/${group.id}/ticks`, whole, true),
+    onLeft: setTicks,
+    onRefused: (error) => {
+      setTicks(keeper.stored);
+      toast.error(error.message);
+    },
+  });
   const save = (next: TickTokens) => {
     setTicks(next);
-    saving.current = saving.current.then(async () => {
-      try {
-        await call("PUT", `/api/groups/${group.id}/ticks`, next);
-      } catch (error) {
-        setTicks(ticks);
-        toast.error((error as Error).message);
-      }
-    });
+    keeper.keep(next);
   };
   const inSequence = new Set(sequence.steps.flatMap((step) => itemsOf(step).map(({ token }) => token)));
   const beyond = [

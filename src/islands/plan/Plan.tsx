@@ -35,21 +35,26 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    const at = (id: typeof active.id) => plan.activities.findIndex((activity) => activity.id === id);
-    change({ ...plan, activities: arrayMove([...plan.activities], at(active.id), at(over.id)) });
+    change((now) => {
+      const at = (id: typeof active.id) => now.activities.findIndex((activity) => activity.id === id);
+      return { ...now, activities: arrayMove([...now.activities], at(active.id), at(over.id)) };
+    });
   };
-  const without = (gone: readonly PlanActivity[]) =>
-    change({ ...plan, activities: plan.activities.filter((one) => !gone.includes(one)) });
+  const without = (gone: readonly PlanActivity[]) => {
+    const ids = gone.map(({ id }) => id);
+    change((now) => ({ ...now, activities: now.activities.filter(({ id }) => !ids.includes(id)) }));
+  };
   const remove = (activity: PlanActivity) => {
-    const before = plan;
+    const place = plan.activities.indexOf(activity);
     without([activity]);
+    const putBack = () => change((now) => ({ ...now, activities: now.activities.toSpliced(place, 0, activity) }));
     const name = activity.title || ACTIVITY_NAME[activity.kind];
-    toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: () => change(before) } });
+    toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: putBack } });
   };
   /** Opened in Teach, worked as the plan says: one activity, or all of them in order. */
   const teach = async (what: { activityId: string } | { lesson: true }) => {
     setStarting(true);
-    await settled();
+    if (!(await settled())) return setStarting(false);
     try {
       const session = await call<Session>("POST", "/api/sessions", { groupId: group.id, ...what });
       location.assign(`/teach/${session.id}`);
@@ -68,10 +73,10 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
             usual={usual}
             groupId={group.id}
             onChange={(changes) =>
-              change({
-                ...plan,
-                activities: plan.activities.map((one) => (one.id === activity.id ? { ...one, ...changes } : one)),
-              })
+              change((now) => ({
+                ...now,
+                activities: now.activities.map((one) => (one.id === activity.id ? { ...one, ...changes } : one)),
+              }))
             }
             onEdit={edit}
             onTeach={() => void teach({ activityId: activity.id })}
@@ -91,7 +96,10 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
           <select
             className="field w-36"
             value={plan.minutes}
-            onChange={(event) => change({ ...plan, minutes: Number(event.target.value) })}
+            onChange={(event) => {
+              const minutes = Number(event.target.value);
+              change((now) => ({ ...now, minutes }));
+            }}
           >
             {[...new Set([...SLOTS, plan.minutes])]
               .sort((a, b) => a - b)

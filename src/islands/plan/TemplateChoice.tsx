@@ -11,8 +11,8 @@ interface Props {
   readonly templates: readonly TemplateEntry[];
   readonly chosen: string;
   readonly canKeep: boolean;
-  /** Resolves once the plan is kept as it is shown. */
-  readonly settled: () => Promise<unknown>;
+  /** Whether the plan is kept as it is shown. */
+  readonly settled: () => Promise<boolean>;
   readonly onChoose: (id: string) => void;
   readonly onTemplates: (templates: readonly TemplateEntry[]) => void;
 }
@@ -22,7 +22,7 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
   const [naming, setNaming] = useState(false);
   const own = templates.find(({ id }) => id === chosen)?.own ?? false;
   const keep = async (name: string) => {
-    await settled();
+    if (!(await settled())) return;
     try {
       const made = await call<LessonTemplate>("POST", "/api/templates", { name, groupId });
       onTemplates([{ id: made.id, name: made.name, own: true }, ...templates]);

@@ -3,6 +3,7 @@ import { toast } from "sonner";
 import type { ActivityKind, Contrast } from "../../core/light.ts";
 import type { Plan as StoredPlan } from "../../server/plans.ts";
 import { call } from "../client.ts";
+import { useToldKeeper } from "../use-told-keeper.ts";
 
 /** What a teacher changes in one drafted activity. */
 export interface ActivityEdit {
@@ -18,37 +19,78 @@ interface Aim {
   readonly contrasts: readonly Contrast[];
 }
 
+type Change = (plan: StoredPlan) => StoredPlan;
+
+/** What of a plan is changed here and now; the rest is drafted, added or looked at again on the server. */
+const changeable = ({ minutes, activities }: StoredPlan) => ({
+  minutes,
+  activities: activities.map(({ id, minutes, ifTime, settings }) => ({ id, minutes, ifTime, settings })),
+});
+
+/** A plan with what was changed in it; what it does not know comes with the server's answer. */
+function changed(plan: StoredPlan, { minutes, activities }: ReturnType<typeof changeable>): StoredPlan {
+  const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
+  const all = activities.flatMap((change) => {
+    const activity = known.get(change.id);
+    return activity ? [{ ...activity, ...change }] : [];
+  });
+  return { ...plan, minutes, activities: all };
+}
+
 /** The plan as it is on the screen, and what becomes of it on the server: one thing after another. */
 export function usePlan(groupId: string, stored: StoredPlan) {
   const [plan, setPlan] = useState(stored);
   const [busy, setBusy] = useState(false);
-  const sending = useRef<Promise<unknown>>(Promise.resolve());
+  const newest = useRef(stored);
+  const answered = useRef(stored);
+  // Changes made while something is asked of the server: they are made to its answer as well.
+  const meanwhile = useRef<Change[]>(undefined);
 
-  /** Shown at once, and sent at once, whole: leaving the page loses nothing, and the last change is the one that stays. */
-  const change = (next: StoredPlan) => {
-    const before = plan;
+  const show = (next: StoredPlan) => {
+    newest.current = next;
     setPlan(next);
-    const activities = next.activities.map(({ id, minutes, ifTime, settings }) => ({ id, minutes, ifTime, settings }));
-    const sent = call("PUT", `/api/plans/${groupId}`, { minutes: next.minutes, activities }, true).catch(
-      (error: Error) => {
-        toast.error(error.message);
-        setPlan(before);
-      },
-    );
-    sending.current = Promise.all([sending.current, sent]);
+  };
+  const keeper = useToldKeeper({
+    name: `zip-step plan ${groupId}`,
+    stored: changeable(stored),
+    send: (body) => call<StoredPlan>("PUT", `/api/plans/${groupId}`, body, true),
+    onLeft: (left) => show(changed(stored, left)),
+    onKept: (kept) => {
+      answered.current = kept;
+      if (!meanwhile.current) show(kept);
+    },
+    onRefused: (error) => {
+      toast.error(error.message);
+      show(answered.current);
+    },
+  });
+
+  /** Shown at once, and kept at once: leaving the page loses nothing. */
+  const change = (make: Change) => {
+    show(make(newest.current));
+    if (meanwhile.current) meanwhile.current.push(make);
+    else keeper.keep(changeable(newest.current));
   };
 
   /** Waits for what was sent before, then takes the plan as the server has it. */
   const ask = async (path: string, body: unknown): Promise<boolean> => {
+    if (meanwhile.current) return false;
+    const since: Change[] = [];
+    meanwhile.current = since;
     setBusy(true);
-    await sending.current;
     try {
-      setPlan(await call<StoredPlan>("POST", path, body));
+      // Why it is not has been said.
+      if (!(await keeper.settled())) return false;
+      answered.current = await call<StoredPlan>("POST", path, body);
+      keeper.has(changeable(answered.current));
+      show(since.reduce((now, make) => make(now), answered.current));
       return true;
     } catch (error) {
       toast.error((error as Error).message);
       return false;
     } finally {
+      meanwhile.current = undefined;
+      if (since.length > 0) keeper.keep(changeable(newest.current));
       setBusy(false);
     }
   };
@@ -58,7 +100,7 @@ export function usePlan(groupId: string, stored: StoredPlan) {
   const draft = (aim: Aim, templateId: string | undefined) =>
     ask(`/api/plans/${groupId}/draft`, {
       ...aim,
-      minutes: plan.minutes,
+      minutes: newest.current.minutes,
       seed: seed(),
       ...(templateId && { templateId }),
     });
@@ -68,8 +110,8 @@ export function usePlan(groupId: string, stored: StoredPlan) {
 
   const edit = (change: ActivityEdit) => ask(`/api/plans/${groupId}/edit`, change);
 
-  /** Resolves once the server has every change. */
-  const settled = () => sending.current;
+  /** Whether the server has every change; why it has not is said. */
+  const settled = () => keeper.settled();
 
   return { plan, busy, change, draft, add, edit, settled };
 }

@@ -29,7 +29,13 @@ export function BigWord({ face, room }: Props) {
   const isWhole = stage.from === 0 && stage.to === reading.units.length;
   const shownUnits = reading.units.map((_, k) => k).slice(stage.from, stage.to);
   return (
-    <div className="flex size-full flex-col items-center">
+    <div
+      data-face="word"
+      data-closed={stage.closed}
+      data-blended={stage.blended}
+      data-shown={`${stage.from}-${stage.to}`}
+      className="flex size-full flex-col items-center"
+    >
       <div style={{ height: WORD_BEFORE_ROOM }} className="shrink-0">
         {before && <ZipStrip word={before} size={40} faint />}
       </div>

@@ -22,13 +22,8 @@ function keptState({ activities, session, accent }: TeachPage): ViewState | unde
 export default function LearnersView(page: TeachPage) {
   const [state, setState] = useState(() => keptState(page));
   useEffect(() => followTeacher(page.session.id, setState), [page.session.id]);
-  const stage = state?.face.kind === "word" ? state.face.stage : undefined;
   return (
-    <main
-      className={`flex h-dvh flex-col bg-sheet text-ink ${state?.dark ? "dark-room" : ""}`}
-      data-view={state?.item}
-      data-closed={stage?.closed}
-    >
+    <main className={`flex h-dvh flex-col bg-sheet text-ink ${state?.dark ? "dark-room" : ""}`} data-view={state?.item}>
       <h1 className="sr-only">The word</h1>
       {state && (
         <>

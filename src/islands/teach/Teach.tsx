@@ -43,7 +43,6 @@ export default function Teach(page: TeachPage) {
 
   if (!item || !face || !plate)
     return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
-  const shown = face.kind === "word" ? face.stage : undefined;
   return (
     // A pressed button must not keep the focus: the next Enter is a mark, not the same press again.
     // biome-ignore lint/a11y/noStaticElementInteractions: only keeps focus where it was
@@ -54,9 +53,6 @@ export default function Teach(page: TeachPage) {
       data-does={activity.does}
       data-place={lesson.item}
       data-stage={teaching.stage}
-      data-closed={shown?.closed}
-      data-blended={shown?.blended}
-      data-shown={shown && `${shown.from}-${shown.to}`}
     >
       <h1 className="sr-only">{session.title}</h1>
 

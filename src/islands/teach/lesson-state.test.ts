@@ -33,6 +33,15 @@ describe("the place in a lesson", () => {
     expect(led({ type: "stage", stage: 3 }, next).stage).toBe(0);
   });
 
+  it("goes on where it was left, with what had been added since", () => {
+    const grown = led({ type: "grown", activity: activity("c", [LAP, CLAP, LAP]), comes: "last" });
+    const left = { ...PLACE, activity: 2, item: 2, stage: 1, skipped: ["b"] };
+    const there = lessonReducer(grown, { type: "place", place: left });
+    expect([at(there), there.stage, there.skipped]).toEqual(["2/2", 1, ["b"]]);
+    expect(at(lessonReducer(there, { type: "activity", activity: 0 }))).toBe("0/0");
+    expect(at(led({ type: "place", place: { ...left, item: 99 } }))).toBe("2/1");
+  });
+
   it("what is left out is passed over both ways, and can be brought back", () => {
     const without = led({ type: "skip", ids: ["b"] }, { type: "item", item: 3 }, next);
     expect(at(without)).toBe("2/0");

@@ -24,6 +24,8 @@ export type LessonAction =
   | { readonly type: "drop-item" }
   | { readonly type: "skip"; readonly ids: readonly string[] }
   | { readonly type: "bring-back"; readonly id: string }
+  /** It goes on where it was left. */
+  | { readonly type: "place"; readonly place: Place }
   /** The activity has new items at its end; they come next, or last. */
   | { readonly type: "grown"; readonly activity: TeachActivity; readonly comes: "next" | "last" };
 
@@ -90,6 +92,8 @@ export function lessonReducer(state: LessonState, action: LessonAction): LessonS
     }
     case "bring-back":
       return { ...state, skipped: skipped.filter((id) => id !== action.id) };
+    case "place":
+      return startingLesson(activities, action.place);
     case "grown": {
       const at = activities.findIndex(({ id }) => id === action.activity.id);
       const old = activities[at];

@@ -2,39 +2,47 @@ import { useCallback, useEffect, useRef } from "react";
 import type { Place } from "../../server/sessions.ts";
 import { afterPaint } from "../after-paint.ts";
 import { call } from "../client.ts";
+import type { Keeper } from "../keeper.ts";
+import { useKeeper } from "../use-keeper.ts";
 
 /** Moments of a word change quickly: they are kept once they stand still for so long. */
 const STILL_MS = 700;
 
+interface On {
+  readonly sessionId: string;
+  /** As the server had it when the page was made. */
+  readonly stored: Place;
+  /** As it is. */
+  readonly place: Place;
+  readonly seconds: { readonly current: Readonly<Record<string, number>> };
+  /** The page was left before the server had this place: the lesson goes on there. */
+  readonly onLeft: (place: Place) => void;
+}
+
 /**
- * Keeps the place of a lesson on the server as it moves: at once from word to word, a little later within a word. One
- * request at a time, always the newest place; one that could not be stored goes with the next move.
+ * Keeps the place of a lesson on the server as it moves: at once from word to word, a little later within a word.
  *
  * @returns keeps the place now; resolves once the server has it, or could not be reached
  */
-export function usePlace(sessionId: string, place: Place, seconds: { readonly current: Record<string, number> }) {
+export function usePlace({ sessionId, stored, place, seconds, onLeft }: On) {
   const latest = useRef(place);
   latest.current = place;
-  const sending = useRef<Promise<void>>(undefined);
-  const again = useRef(false);
-
-  const keep = useCallback(async (): Promise<void> => {
-    if (sending.current) {
-      again.current = true;
-      return sending.current;
-    }
-    const send = async () => {
-      do {
-        again.current = false;
-        const now = { ...latest.current, seconds: { ...seconds.current } };
-        await call("PATCH", `/api/sessions/${sessionId}`, { place: now }, true).catch(() => undefined);
-      } while (again.current);
-    };
-    sending.current = send().finally(() => {
-      sending.current = undefined;
-    });
-    return sending.current;
-  }, [sessionId, seconds]);
+  const now = () => ({ ...latest.current, seconds: { ...seconds.current } });
+  const keeper: Keeper<Place> = useKeeper({
+    name: `zip-step place ${sessionId}`,
+    stored,
+    send: (whole) => call("PATCH", `/api/sessions/${sessionId}`, { place: whole }, true),
+    onLeft,
+    // The clock goes on within a word: what it shows is kept when the page is left.
+    onLeave: () => {
+      keeper.keep(now());
+    },
+  });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is now is read when it is kept
+  const keep = useCallback((): Promise<boolean> => {
+    keeper.keep(now());
+    return keeper.settled();
+  }, [keeper]);
 
   const { activity, item, learnerId, orders, skipped, stage } = place;
   const where = JSON.stringify([activity, item, learnerId, orders, skipped]);
@@ -50,13 +58,6 @@ export function usePlace(sessionId: string, place: Place, seconds: { readonly cu
     const timer = setTimeout(keepIt, STILL_MS);
     return () => clearTimeout(timer);
   }, [where, stage, keep]);
-
-  // The clock goes on within a word: what it shows is kept when the page is left.
-  useEffect(() => {
-    const leave = () => void keep();
-    addEventListener("pagehide", leave);
-    return () => removeEventListener("pagehide", leave);
-  }, [keep]);
 
   return keep;
 }

@@ -151,7 +151,17 @@ export function useTeach({ session, group, activities, responses, accent, needs 
     skipped,
     seconds: session.place.seconds,
   };
-  const keepPlace = usePlace(session.id, place, seconds);
+  const keepPlace = usePlace({
+    sessionId: session.id,
+    stored: session.place,
+    place,
+    seconds,
+    onLeft: (left) => {
+      Object.assign(seconds.current, left.seconds);
+      go({ type: "place", place: left });
+      give(left.learnerId ?? undefined, left.item, left.activity);
+    },
+  });
 
   // What belongs to one item goes with it.
   // biome-ignore lint/correctness/useExhaustiveDependencies: on every change of the item

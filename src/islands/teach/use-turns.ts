@@ -51,6 +51,6 @@ export function useTurns({ learners, needs, items, item, marks, accent, seed, ke
     turn: turnAs(chosen.drawn),
     /** As it is. */
     turnNow: () => turnAs(chosen.now()),
-    give: (id: string | undefined, at = item) => chosen.set({ seed, item: at, id }),
+    give: (id: string | undefined, at = item, of = seed) => chosen.set({ seed: of, item: at, id }),
   };
 }
