@@ -1,6 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import { Keeper } from "./keeper.ts";
 
+/** Said while something waits because the server cannot be reached. */
+export const WAITING = "Zip Step cannot be reached. What you changed waits here and is sent by itself.";
+
 export interface KeeperUse<T, A> {
   readonly name: string;
   readonly stored: T;

@@ -1,8 +1,6 @@
 import { toast } from "sonner";
 import type { Keeper } from "./keeper.ts";
-import { type KeeperUse, useKeeper } from "./use-keeper.ts";
-
-const WAITING = "Zip Step cannot be reached. What you changed waits here and is sent by itself.";
+import { type KeeperUse, useKeeper, WAITING } from "./use-keeper.ts";
 
 /** A keeper that says so for as long as something waits because the server cannot be reached. */
 export function useToldKeeper<T, A>(on: Omit<KeeperUse<T, A>, "onWaiting">): Keeper<T, A> {

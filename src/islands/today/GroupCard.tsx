@@ -3,25 +3,38 @@ import { soundName } from "../../components/words/sounds.ts";
 import type { Group } from "../../server/groups.ts";
 import type { SequenceChoice, TodayCard } from "../../server/today.ts";
 import { call } from "../client.ts";
+import { useKeeper, WAITING } from "../use-keeper.ts";
 
-/** A group: where it stands (and moving it on), last time, what slipped, and the way to today's chain. */
+/** Where a group stands in an order of teaching. */
+type GroupStep = Pick<Group, "sequenceId" | "step">;
+
 interface Props {
   readonly card: TodayCard;
   readonly sequences: readonly SequenceChoice[];
 }
 
+/** A group: where it stands (and moving it on), last time, what slipped, and the way to today's chain. */
 export default function GroupCard({ card, sequences }: Props) {
   const [group, setGroup] = useState<Group>(card.group);
   const [failure, setFailure] = useState("");
   const sequence = sequences.find(({ id }) => id === group.sequenceId);
 
-  const move = async (to: { sequenceId: string; step: number }) => {
-    setFailure("");
-    try {
-      setGroup(await call<Group>("PATCH", `/api/groups/${group.id}`, to));
-    } catch (error) {
-      setFailure((error as Error).message);
-    }
+  const show = (to: GroupStep) => setGroup((now) => ({ ...now, ...to }));
+  const keeper = useKeeper<GroupStep, Group>({
+    name: `zip-step step ${group.id}`,
+    stored: { sequenceId: group.sequenceId, step: group.step },
+    send: (to) => call<Group>("PATCH", `/api/groups/${group.id}`, to, true),
+    onLeft: show,
+    onKept: () => setFailure(""),
+    onRefused: (error) => {
+      show(keeper.stored);
+      setFailure(error.message);
+    },
+    onWaiting: () => setFailure(WAITING),
+  });
+  const move = (to: GroupStep) => {
+    show(to);
+    keeper.keep(to);
   };
 
   return (
