@@ -5,7 +5,7 @@ import { seededRandom } from "../random/seeded-random.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { Decoding } from "../spelling/decode/decode.ts";
 import type { Gpc } from "../spelling/gpc.ts";
-import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { correspondenceKey, keyOfGpc } from "../spelling/unit-key.ts";
 import { fitsBefore, type Parts, partsFor } from "./parts.ts";
 import { readAsMade } from "./read-as-made.ts";
 import { screensOf } from "./screens.ts";
@@ -60,11 +60,13 @@ export function makeNonsense(request: NonsenseRequest, list: Lexicon = shippedLe
     const shape = shapes[Math.floor(random() * shapes.length)] as NonsenseShape;
     const gpcs = drawUnits(shape, parts, random);
     if (!gpcs) continue;
+    // It is read as it is made, or not at all: what is made of other units need not be read.
+    if (focus.size > 0 && !gpcs.some((gpc) => focus.has(correspondenceKey(gpc.grapheme, gpc.phonemes, accent))))
+      continue;
     const word = spell(gpcs);
     if (made.has(word)) continue;
     const reading = readAsMade(word, gpcs, request.taught, lexicon);
     if (!reading) continue;
-    if (focus.size > 0 && !reading.units.some((unit) => focus.has(unitKey(unit, accent)))) continue;
     const syllableOf = screens.syllableOf(reading);
     made.set(word, { word, reading, ...(syllableOf && { syllableOf }) });
   }

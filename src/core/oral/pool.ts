@@ -54,8 +54,10 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
   const known = heardWords(lexicon);
   const taught: TaughtSet = { gpcs: new Map(), patterns: new Set(), words: NO_TAUGHT, accent: rules.accent };
   const rude = rudeSounds(lexicon, rules);
+  const never = new Set(rules.never);
+  const otherRules = { taught, allowNotEverySchool: rules.allowNotEverySchool === true };
   const mayUse = ({ word, heard }: HeardWord) =>
-    refusalOf(word, { ...rules, taught }, lexicon, "ears-only") === undefined && rude.maySay(heard);
+    !never.has(word) && refusalOf(word, otherRules, lexicon, "ears-only") === undefined && rude.maySay(heard);
   const named = new Set(rules.source === "heard-often" ? [] : rules.words);
   const today = [...named].flatMap((word) => {
     const heard = known.get(word);
@@ -72,45 +74,46 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
   const everyday = shuffled(often).map(({ word }) => word);
   const words = [...shuffled(today).map(({ word }) => word), ...(rules.source === "today-only" ? [] : everyday)];
 
-  const bySound = new Map<string, HeardWord>();
-  const byRime = new Map<string, HeardWord[]>();
-  const rhymesAtLarge = new Map<string, HeardWord[]>();
-  const byVowel = new Map<string, HeardWord[]>();
-  const byHole = new Map<string, HeardWord[]>();
-  const byRest = new Map<string, HeardWord[]>();
-  const put = (map: Map<string, HeardWord[]>, key: string, word: HeardWord) => {
-    const list = map.get(key);
-    if (list) list.push(word);
-    else map.set(key, [word]);
-  };
-  for (const word of words) {
-    const key = heardKey(word.heard);
-    if (!bySound.has(key)) bySound.set(key, word);
-    put(byRime, rimeKey(word), word);
-    put(byVowel, vowelKey(word), word);
-    if (!word.plain) continue;
-    word.heard.forEach((_, at) => {
-      put(byHole, holeKey(word.heard, at), word);
-    });
-    put(byRest, `beginning ${heardKey(word.heard.slice(1))}`, word);
-    put(byRest, `end ${heardKey(word.heard.slice(0, -1))}`, word);
-  }
-  for (const word of [...today, ...everyday]) put(rhymesAtLarge, rimeKey(word), word);
+  // No sheet asks for all of these: each is put together when it is asked for.
+  const byRime = indexed(words, (word) => [rimeKey(word)]);
+  const rhymesAtLarge = indexed([...today, ...everyday], (word) => [rimeKey(word)]);
+  const byVowel = indexed(words, (word) => [vowelKey(word)]);
+  const bySound = indexed(words, ({ heard }) => [heardKey(heard)]);
+  const byHole = indexed(words, ({ plain, heard }) => (plain ? heard.map((_, at) => holeKey(heard, at)) : []));
+  const byRest = indexed(words, ({ plain, heard }) =>
+    plain ? [`beginning ${heardKey(heard.slice(1))}`, `end ${heardKey(heard.slice(0, -1))}`] : [],
+  );
   return {
     lexicon,
     rude,
     words,
     isToday: ({ word }) => named.has(word),
-    rhyming: (word) => (byRime.get(rimeKey(word)) ?? []).filter((other) => !soundsSame(word, other)),
-    rhymesHeard: (word) => (rhymesAtLarge.get(rimeKey(word)) ?? []).filter((other) => !soundsSame(word, other)),
+    rhyming: (word) => byRime(rimeKey(word)).filter((other) => !soundsSame(word, other)),
+    rhymesHeard: (word) => rhymesAtLarge(rimeKey(word)).filter((other) => !soundsSame(word, other)),
     nearMisses: (word) =>
-      (byVowel.get(vowelKey(word)) ?? []).filter(
+      byVowel(vowelKey(word)).filter(
         (other) => rimeKey(other) !== rimeKey(word) && other.sounds.length === word.sounds.length,
       ),
-    bySound: (heard) => bySound.get(heardKey(heard)),
-    changedAt: (word, at) =>
-      (byHole.get(holeKey(word.heard, at)) ?? []).filter((other) => other.heard[at] !== word.heard[at]),
-    withOneMore: (word, where) => byRest.get(`${where} ${heardKey(word.heard)}`) ?? [],
+    bySound: (heard) => bySound(heardKey(heard))[0],
+    changedAt: (word, at) => byHole(holeKey(word.heard, at)).filter((other) => other.heard[at] !== word.heard[at]),
+    withOneMore: (word, where) => byRest(`${where} ${heardKey(word.heard)}`),
+  };
+}
+
+/** Looks words up by keys, in their order; the index is made at the first look. */
+function indexed(words: readonly HeardWord[], keysOf: (word: HeardWord) => readonly string[]) {
+  let index: Map<string, HeardWord[]> | undefined;
+  return (key: string): readonly HeardWord[] => {
+    if (!index) {
+      index = new Map();
+      for (const word of words)
+        for (const its of keysOf(word)) {
+          const list = index.get(its);
+          if (list) list.push(word);
+          else index.set(its, [word]);
+        }
+    }
+    return index.get(key) ?? [];
   };
 }
 

@@ -69,15 +69,16 @@ function heldBackFrom(
   const random = seededRandom(request.seed);
   return usable
     .filter(
+      // First what most words fail by, and what is quickly told.
       ({ word, band, readings: [lead] }) =>
         band <= RAREST_HELD_BACK &&
+        lead.units.some((unit) => keys.has(unitKey(unit, lexicon.accent))) &&
         !words.includes(word) &&
         !request.recent?.includes(word) &&
         // A word of today's with an ending on, or without, carries nothing over.
         !inflectionOf(word, lexicon) &&
         !words.some((other) => isNearPair(word, other, lexicon)) &&
-        !heard.has(soundsOf(lead, lexicon.accent)) &&
-        lead.units.some((unit) => keys.has(unitKey(unit, lexicon.accent))),
+        !heard.has(soundsOf(lead, lexicon.accent)),
     )
     .map(({ word, band }) => ({ word, rank: band + random() * 2 }))
     .sort((a, b) => a.rank - b.rank)
