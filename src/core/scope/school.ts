@@ -48,12 +48,25 @@ export function taughtGpcs({ sequence, step, ticks }: Omit<GroupScope, "school">
   return [...new Set(all)].filter((id) => !removed.has(id));
 }
 
-/** The taught set of a group. */
+/** So many groups may be planned for in turn without working out anew what each can read. */
+const MOST_KNOWN = 24;
+const KNOWN = new Map<string, TaughtSet>();
+
+/** The taught set of a group: the same object for the same set, so that what is worked out from one need be only once. */
 export function taughtOf({
   sequence,
   step,
   ticks,
   school,
 }: Omit<GroupScope, "school"> & { school: Pick<SchoolSettings, "accent"> }): TaughtSet {
-  return taughtAt(sequence, step, ticksOf(ticks), school.accent);
+  const taught = taughtAt(sequence, step, ticksOf(ticks), school.accent);
+  const gpcs = [...taught.gpcs].map(([key, places]) => [key, places === "any" ? places : [...places]]);
+  const key = JSON.stringify([gpcs, [...taught.patterns], [...taught.words], taught.accent]);
+  const known = KNOWN.get(key) ?? taught;
+  // Last in, last out.
+  KNOWN.delete(key);
+  KNOWN.set(key, known);
+  const [oldest] = KNOWN.keys();
+  if (KNOWN.size > MOST_KNOWN && oldest !== undefined) KNOWN.delete(oldest);
+  return known;
 }
