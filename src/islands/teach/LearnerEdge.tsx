@@ -46,37 +46,36 @@ const Seat = memo(function Seat({ learner: { id, nickname }, digit, hasTurn, mar
     <button
       type="button"
       aria-pressed={hasTurn}
+      aria-label={mark ? `${nickname}, ${markSaid(mark)}` : nickname}
       data-learner={nickname}
       data-mark={mark ? `${mark.answer.outcome} ${mark.state}` : "none"}
       title={`Turn: ${nickname} (key ${digit})`}
       className="group flex min-h-12 items-center gap-2 rounded-lg border-2 border-rule bg-sheet px-3 aria-pressed:border-ink"
       onClick={() => onTurn(id)}
     >
-      {/* Both weights have their room: a seat stands still when the turn goes round. The plain one is its name to who listens. */}
+      {/* Both weights have their room: a seat stands still when the turn goes round. */}
       <span className="grid max-w-40">
-        <span className="truncate [grid-area:1/1] group-aria-pressed:opacity-0">{nickname}</span>
-        <span className="invisible truncate font-bold [grid-area:1/1] group-aria-pressed:visible" aria-hidden>
-          {nickname}
-        </span>
+        <span className="truncate [grid-area:1/1] group-aria-pressed:invisible">{nickname}</span>
+        <span className="invisible truncate font-bold [grid-area:1/1] group-aria-pressed:visible">{nickname}</span>
       </span>
       <MarkSign mark={mark} />
     </button>
   );
 });
 
+const markSaid = ({ state, answer }: Mark): string =>
+  state === "stored" ? `marked ${answer.outcome}, stored` : "being stored";
+
 const IS_RIGHT = <Check size={14} strokeWidth={3} className="sign-right [grid-area:1/1]" aria-hidden />;
 const IS_NOT = <Circle size={8} fill="currentColor" className="sign-not [grid-area:1/1]" aria-hidden />;
 
 /** Hollow while a mark is on its way; filled once the database has it. */
 const MarkSign = memo(function MarkSign({ mark }: { mark: Mark | undefined }) {
-  const isStored = mark?.state === "stored";
   const isRight = mark && mark.answer.outcome !== "wrong" && mark.answer.outcome !== "no-attempt";
   return (
     <span
-      role="img"
-      aria-label={!mark ? undefined : isStored ? `marked ${mark.answer.outcome}, stored` : "being stored"}
-      aria-hidden={!mark}
-      data-sign={!mark ? undefined : !isStored ? "waiting" : isRight ? "right" : "not"}
+      aria-hidden
+      data-sign={!mark ? undefined : mark.state === "waiting" ? "waiting" : isRight ? "right" : "not"}
       className="mark-sign"
     >
       {IS_RIGHT}
