@@ -48,8 +48,16 @@ export function useKeeper<T, A>(on: KeeperUse<T, A>): Keeper<T, A> {
       latest.current.onLeave?.();
       keeper.leave();
     };
+    // A page that the browser had kept alive does not know what has been changed since, and would overwrite it.
+    const comeBack = ({ persisted }: PageTransitionEvent) => {
+      if (persisted) location.reload();
+    };
     addEventListener("pagehide", leave);
-    return () => removeEventListener("pagehide", leave);
+    addEventListener("pageshow", comeBack);
+    return () => {
+      removeEventListener("pagehide", leave);
+      removeEventListener("pageshow", comeBack);
+    };
   }, [keeper]);
   return keeper;
 }

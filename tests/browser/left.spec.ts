@@ -39,6 +39,30 @@ test("a plan: said, sent again by itself, and taken up by the page that is loade
   await expect(page.getByText("Zip Step cannot be reached.")).toHaveCount(0);
 });
 
+test("on the way back a page is as it is now, whatever the browser had kept of it", async ({ page, server }) => {
+  const id = await plovers(page, server);
+  const ng = page.getByRole("button", { name: /^ng as in ring/ });
+  await page.goto(`${server.address}/groups/${id}`);
+  await alive(page);
+  await ng.click();
+  // The page has been told that it is kept: there is no note of it any more.
+  await expect.poll(() => page.evaluate(() => sessionStorage.length)).toBe(0);
+  await page.getByRole("link", { name: "Today", exact: true }).click();
+  await alive(page);
+  await page.goBack();
+  await alive(page);
+  await expect(ng).toHaveAttribute("data-state", "added");
+  await ng.click();
+  await expect(ng).toHaveAttribute("data-state", "not-yet");
+  await expect.poll(() => page.evaluate(() => sessionStorage.length)).toBe(0);
+  for (const path of [`/plan?group=${id}`, "/", "/api/groups"])
+    expect((await page.request.get(`${server.address}${path}`)).headers()["cache-control"], path).toBe("no-store");
+  // Files of the application itself are kept.
+  const script = await page.locator("astro-island[component-url]").first().getAttribute("component-url");
+  const kept = (await page.request.get(`${server.address}${script}`)).headers()["cache-control"];
+  expect(kept).toContain("immutable");
+});
+
 test("hand-ticks and the school's choices", async ({ page, server }) => {
   const id = await plovers(page, server);
   await page.goto(`${server.address}/groups/${id}`);

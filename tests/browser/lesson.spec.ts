@@ -247,7 +247,7 @@ test("a chain with a word that is not taught is not begun, however quickly it is
 }) => {
   await page.goto(`${server.address}/bench?words=lap.clap.cap`, { waitUntil: "commit" });
   await page.getByRole("button", { name: "Teach" }).click({ force: true });
-  await expect(page.getByText("Not taught yet: two consonants")).toBeVisible();
+  await expect(page.locator("ol[aria-label=Chain]").getByText("Not taught yet: two consonants")).toBeVisible();
   await expect(page.getByRole("button", { name: "Teach" })).toBeDisabled();
   expect(page.url()).toContain("/bench");
 });
