@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, test } from "./server.ts";
+import { alive, expect, follow, test } from "./server.ts";
 
 const chain = (page: Page) => page.locator('ol[aria-label="Chain"] [data-word]');
 const chainOf = (page: Page) =>
@@ -13,8 +13,7 @@ const more = (page: Page) => page.getByText("More", { exact: true }).click();
 test.beforeEach(async ({ page, server }) => {
   await page.goto(server.address);
   await page.evaluate(() => sessionStorage.clear());
-  await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
-  await alive(page);
+  await follow(page, page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }));
 });
 
 test("lock words and fill around them; ban one and another takes its place; three others, compared and taken", async ({

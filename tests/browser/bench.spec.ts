@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { alive, expect, test } from "./server.ts";
+import { alive, expect, follow, test } from "./server.ts";
 
 const chainOf = (page: Page) =>
   page
@@ -28,7 +28,7 @@ async function choose(page: Page, word: string) {
 
 test.beforeEach(async ({ page, server }) => {
   await page.goto(server.address);
-  await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
+  await follow(page, page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }));
   await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
   await alive(page);
 });
@@ -68,8 +68,8 @@ test("build by hand: type, suggest, replace, remove, undo, redo, save and open a
 test("a chain in the making outlives another screen; a saved one is opened from the list", async ({ page }) => {
   await putIn(page, "pit");
   await putIn(page, "pin");
-  await page.getByRole("link", { name: "Evidence" }).click();
-  await page.getByRole("link", { name: "Chain bench" }).click();
+  await follow(page, page.getByRole("link", { name: "Evidence" }));
+  await follow(page, page.getByRole("link", { name: "Chain bench" }));
   await expect.poll(() => chainOf(page)).toEqual(["pit", "pin"]);
   await page.getByLabel("Title of the chain").fill("Short one");
   // Two quick presses are one chain.
@@ -149,8 +149,7 @@ test("a word's card: from the bench by button and by key, and from the evidence"
   await page.keyboard.press("?");
   await expect(card.getByRole("heading", { name: "pit" })).toBeVisible();
   await page.keyboard.press("Escape");
-  await page.getByRole("link", { name: "Evidence" }).click();
-  await alive(page);
+  await follow(page, page.getByRole("link", { name: "Evidence" }));
   await page.locator("tbody button").first().click();
   await page
     .getByRole("dialog")
@@ -185,8 +184,7 @@ test("another group, another taught set: words stay within it", async ({ page, s
   await expect
     .poll(async () => (await (await page.request.get(`${server.address}/api/groups`)).json())[1].step)
     .toBe(10);
-  await card.getByRole("link", { name: "Make a chain" }).click();
-  await alive(page);
+  await follow(page, card.getByRole("link", { name: "Make a chain" }));
   await page.getByRole("button", { name: "Make a chain" }).click();
   await expect(page.locator(`ol[aria-label="Chain"] [data-word]`)).toHaveCount(8);
   await type(page, "rain");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, test } from "./server.ts";
+import { alive, expect, follow, test } from "./server.ts";
 
 const part = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
 const keysOf = (page: Page) =>
@@ -70,7 +70,7 @@ test("saved, opened again as it was, and printed with its answers", async ({ pag
   await page.waitForURL(/print/);
   await expect(page.getByRole("heading", { name: "Friday ears" })).toBeVisible();
   await expect(page.locator("main li")).toHaveCount(20);
-  await page.getByRole("link", { name: "Back" }).click();
+  await follow(page, page.getByRole("link", { name: "Back" }));
   await expect(page.getByLabel("Title of the set")).toHaveValue("Friday ears");
 });
 

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { alive, expect, seenFace, test } from "./server.ts";
+import { alive, expect, follow, seenFace, test } from "./server.ts";
 
 const setOf = (page: Page) =>
   page.getByRole("list", { name: "Words of the set" }).locator("li span:first-child").allTextContents();
@@ -180,14 +180,14 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
   await expect(rows).toHaveCount(1);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(rows).toHaveCount(2);
-  await rows.filter({ hasText: "Back and pack" }).getByRole("link", { name: "Print" }).click();
+  await follow(page, rows.filter({ hasText: "Back and pack" }).getByRole("link", { name: "Print" }));
   await page.waitForURL(/print/);
   await expect(page.getByRole("heading", { name: "Back and pack", exact: true })).toBeVisible();
   await expect(page.locator(".card")).toHaveCount(8);
   await page.emulateMedia({ media: "print" });
   await expect(page.getByRole("button", { name: "Print" })).toBeHidden();
   await page.emulateMedia({ media: "screen" });
-  await page.getByRole("link", { name: "Letter" }).click();
+  await follow(page, page.getByRole("link", { name: "Letter" }));
   await expect(page.locator("main.letter")).toBeVisible();
 });
 
@@ -231,7 +231,7 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();
   await page.getByRole("button", { name: /^Take out / }).click();
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toHaveCount(0);
-  await page.getByRole("link", { name: "For the helper" }).click();
+  await follow(page, page.getByRole("link", { name: "For the helper" }));
   await page.waitForURL(/plan-sheet/);
   await expect(page.getByText("Read this word.").first()).toBeVisible();
   await expect(

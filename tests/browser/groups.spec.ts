@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
-import { alive, expect, seenFace, test } from "./server.ts";
+import { alive, expect, follow, seenFace, test } from "./server.ts";
 
 test.beforeEach(async ({ page, server }) => {
   await page.goto(`${server.address}/groups`);
@@ -9,16 +9,17 @@ test.beforeEach(async ({ page, server }) => {
 });
 
 test("hand-ticks: what is ticked decides what the bench lets in, and outlives a reload", async ({ page }) => {
-  await page.getByRole("listitem").filter({ hasText: "Plovers" }).getByRole("link", { name: "What is taught" }).click();
-  await alive(page);
+  await follow(
+    page,
+    page.getByRole("listitem").filter({ hasText: "Plovers" }).getByRole("link", { name: "What is taught" }),
+  );
   const ng = page.getByRole("button", { name: /^ng as in ring/ });
   await expect(ng).toHaveAttribute("data-state", "not-yet");
   await ng.click();
   await page.reload();
   await alive(page);
   await expect(ng).toHaveAttribute("data-state", "added");
-  await page.getByRole("link", { name: "Chain bench" }).click();
-  await alive(page);
+  await follow(page, page.getByRole("link", { name: "Chain bench" }));
   await page.getByLabel("Or type a word").fill("ring");
   await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
   await page.goBack();
@@ -31,8 +32,7 @@ test("a sequence of the school's own: copied, faults marked at once, reordered, 
   page,
   server,
 }) => {
-  await page.getByRole("link", { name: "Copy Short vowels first" }).click();
-  await alive(page);
+  await follow(page, page.getByRole("link", { name: "Copy Short vowels first" }));
   await page.getByLabel("Name of the order").fill("Farrow Quay order");
   const spellings = page.getByLabel("Spellings, step 3", { exact: true });
   await spellings.fill("o, g, f, ow, ck@top");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, type Server, seenFace, test } from "./server.ts";
+import { alive, expect, follow, type Server, seenFace, test } from "./server.ts";
 
 /** A page that is left, or loaded again, before the server has answered: nothing that was changed on it is lost. */
 
@@ -47,8 +47,7 @@ test("on the way back a page is as it is now, whatever the browser had kept of i
   await ng.click();
   // The page has been told that it is kept: there is no note of it any more.
   await expect.poll(() => page.evaluate(() => sessionStorage.length)).toBe(0);
-  await page.getByRole("link", { name: "Today", exact: true }).click();
-  await alive(page);
+  await follow(page, page.getByRole("link", { name: "Today", exact: true }));
   await page.goBack();
   await alive(page);
   await expect(ng).toHaveAttribute("data-state", "added");

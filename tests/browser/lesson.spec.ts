@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { alive, expect, type Server, test } from "./server.ts";
+import { alive, expect, follow, type Server, test } from "./server.ts";
 
 /** A whole lesson in front of children: from the plan, by keyboard and touch, with tiles, after a crash. */
 
@@ -355,7 +355,7 @@ test("the shelf, a template of one's own, what was taken out; the week and the p
   await page.getByRole("button", { name: "Take this template out" }).click();
   await expect(page.getByRole("combobox", { name: /^By/ })).not.toContainText("Harbour mornings");
 
-  await page.getByRole("link", { name: "A week" }).click();
+  await follow(page, page.getByRole("link", { name: "A week" }));
   await page.waitForURL(/week/);
   await expect(page.locator("[data-date]")).toHaveCount(5);
   await page.getByLabel("Fr", { exact: true }).uncheck();

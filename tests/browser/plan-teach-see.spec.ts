@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, type Server, seenFace, test } from "./server.ts";
+import { alive, expect, follow, type Server, seenFace, test } from "./server.ts";
 
 /** The main road: plan a chain, teach it, mark it, see what was substituted, over a real database. */
 
@@ -10,8 +10,7 @@ const words = (page: Page) =>
 
 async function planForPlovers(page: Page, server: Server): Promise<string[]> {
   await page.goto(server.address);
-  await page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }).click();
-  await alive(page);
+  await follow(page, page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }));
   await page.getByRole("button", { name: "Tell apart" }).click();
   await page.getByPlaceholder("Type letters…").fill("i as");
   await page.keyboard.press("Enter");
@@ -98,7 +97,7 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
 
   await page.getByRole("button", { name: "Finish" }).click();
   await page.waitForURL(/\/see/);
-  await page.getByRole("link", { name: "Sandpiper" }).click();
+  await follow(page, page.getByRole("link", { name: "Sandpiper" }));
   await page.waitForURL(/learner=/);
   await alive(page);
   const row = page.locator('[data-gpc="e=e"]');

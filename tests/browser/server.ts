@@ -2,7 +2,7 @@ import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { test as base, type Page } from "@playwright/test";
+import { test as base, type Locator, type Page } from "@playwright/test";
 
 /** A built Zip Step in a process of its own, on a data folder of its own, that can be stopped and started. */
 export class Server {
@@ -94,6 +94,12 @@ export async function alive(page: Page): Promise<void> {
   );
   // An island that has begun to listen to the keys has done so by the time the page has nothing to do.
   await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 3000 })));
+}
+
+/** Follows a link and waits until the page that it leads to listens: the one that is left listens as well. */
+export async function follow(page: Page, link: Locator): Promise<void> {
+  await Promise.all([page.waitForEvent("framenavigated"), link.click()]);
+  await alive(page);
 }
 
 /** The face that is seen, of those that lie ready in a lesson. */
