@@ -63,7 +63,7 @@ export function taughtOf({
   const gpcs = [...taught.gpcs].map(([key, places]) => [key, places === "any" ? places : [...places]]);
   const key = JSON.stringify([gpcs, [...taught.patterns], [...taught.words], taught.accent]);
   const known = KNOWN.get(key) ?? taught;
-  // Last in, last out.
+  // The one that was asked for longest ago goes first.
   KNOWN.delete(key);
   KNOWN.set(key, known);
   const [oldest] = KNOWN.keys();
