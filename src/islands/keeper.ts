@@ -66,8 +66,8 @@ export class Keeper<T, A = unknown> {
   }
 
   /**
-   * What this page had not been told was kept when it was left; undefined where there is nothing, or somebody else has
-   * changed it since.
+   * What this page had not been told was kept when it was left, to be kept again; undefined where there is nothing, or
+   * somebody else has changed it since.
    */
   left(): T | undefined {
     const text = this.#on.notes.getItem(this.#on.name);
@@ -75,8 +75,8 @@ export class Keeper<T, A = unknown> {
     const { newest, ours } = JSON.parse(text) as Note<T>;
     // As it would have been noted.
     const stored: unknown = JSON.parse(JSON.stringify(this.#stored));
-    if (!dequal(newest, stored) && ours.some((one) => dequal(one, stored))) {
-      // Some of it may come in yet.
+    // The newest too: what is seen may be an earlier change like it, and one from between may come in yet.
+    if ([newest, ...ours].some((one) => dequal(one, stored))) {
       this.#ours = ours;
       return newest;
     }

@@ -359,7 +359,7 @@ describe("position rules as machines", () => {
           );
         },
       ),
-      { numRuns: 500 },
+      { seed: 3, numRuns: 500 },
     );
   });
 });

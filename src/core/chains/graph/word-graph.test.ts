@@ -22,7 +22,7 @@ describe("PairMap", () => {
         for (let a = 0; a <= 41; a++)
           for (let b = 0; b <= 41; b++) expect(ours.get(a, b)).toBe(plain.get(`${a} ${b}`) ?? -1);
       }),
-      { numRuns: 40 },
+      { seed: 5, numRuns: 40 },
     );
   });
 });
