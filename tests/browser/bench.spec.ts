@@ -191,6 +191,26 @@ test("another group, another taught set: words stay within it", async ({ page, s
   await expect(page.getByRole("status").filter({ hasText: "Not taught yet: ai" })).toBeVisible();
 });
 
+test("what is said in passing leaves by itself and stands in nobody's way", async ({ page }) => {
+  await page.getByLabel("Or type a word").fill("chip");
+  await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  const said = page.locator("[data-sonner-toast]");
+  await expect(said).toHaveCount(1);
+  const box = await said.boundingBox();
+  if (!box) throw new Error("nothing was said");
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  const throughIt = await page.evaluate(
+    ([left, top]) => document.elementFromPoint(left, top)?.closest("[data-sonner-toaster]") == null,
+    [x, y] as const,
+  );
+  expect(throughIt).toBe(true);
+  // The pointer rests where it was said.
+  await expect(said).toHaveCount(0);
+});
+
 test("the first screens have no accessibility faults that a checker finds", async ({ page, server }) => {
   for (const path of ["/", "/bench", "/see"]) {
     await page.goto(server.address + path);

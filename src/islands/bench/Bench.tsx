@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useReducer, useState } from "react";
-import { Toaster } from "sonner";
+import { Toasts } from "../../components/Toasts.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import { type Contrast, keyOfGpc, type SchoolSettings, type StepCheck, unitKey } from "../../core/light.ts";
 import { AimPanel } from "./AimPanel.tsx";
@@ -155,7 +155,7 @@ export default function Bench(page: BenchProps) {
       <footer className="col-span-3">
         {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} />}
       </footer>
-      <Toaster position="top-center" />
+      <Toasts />
     </div>
   );
 }

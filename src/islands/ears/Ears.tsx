@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
 import { OpenSaved } from "../../components/OpenSaved.tsx";
+import { Toasts } from "../../components/Toasts.tsx";
 import type { OralRules, OralSource } from "../../core/light.ts";
 import type { EarsPage } from "../../server/ears-page.ts";
 import { setsWorker } from "../sets-worker-client.ts";
@@ -146,7 +147,7 @@ export default function Ears(page: EarsPage) {
           }}
         />
       </main>
-      <Toaster position="top-center" />
+      <Toasts />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useReducer, useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
+import { Toasts } from "../../components/Toasts.tsx";
 import type { Bin } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/families-page.ts";
 import type { SetContent } from "../../server/word-set-fields.ts";
@@ -201,7 +202,7 @@ export default function Families(page: FamiliesPage) {
           />
         </aside>
       )}
-      <Toaster position="top-center" />
+      <Toasts />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
 import { Choice } from "../../components/Choice.tsx";
+import { Toasts } from "../../components/Toasts.tsx";
 import {
   BLENDING_NAME,
   CORRECTION_NAME,
@@ -224,7 +225,7 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
           {failure}
         </p>
       )}
-      <Toaster position="top-center" />
+      <Toasts />
     </section>
   );
 }

@@ -1,7 +1,8 @@
 import { Check, Minus, Plus } from "lucide-react";
 import { useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
+import { Toasts } from "../../components/Toasts.tsx";
 import { patternName } from "../../components/words/reasons.ts";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import { GPCS, NO_TICKS, type Sequence, type TickTokens } from "../../core/light.ts";
@@ -106,7 +107,7 @@ export default function Ticks({ group, sequence }: Props) {
           </GpcPicker>
         </div>
       </section>
-      <Toaster position="top-center" />
+      <Toasts />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
+import { Toasts } from "../../components/Toasts.tsx";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import type { CardPack, MasteryRule } from "../../core/light.ts";
 import type { LearnerPacks, PacksPage } from "../../server/packs.ts";
@@ -59,7 +60,7 @@ export default function Packs({ group, packs, mastery }: Props) {
           </div>
         </section>
       ))}
-      <Toaster position="top-center" />
+      <Toasts />
     </main>
   );
 }

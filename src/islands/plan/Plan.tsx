@@ -1,7 +1,8 @@
 import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
+import { Toasts } from "../../components/Toasts.tsx";
 import { ACTIVITY_NAME, minutesText } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import { whatToDrop } from "../../core/light.ts";
@@ -195,7 +196,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
           )}
         </DndContext>
       )}
-      <Toaster position="top-center" />
+      <Toasts />
     </main>
   );
 }

@@ -1,7 +1,8 @@
 import { arrayMove } from "@dnd-kit/sortable";
 import { Download, Plus, Undo2, Upload } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "sonner";
+import { Toasts } from "../../components/Toasts.tsx";
 import { patternName } from "../../components/words/reasons.ts";
 import { rowProblemWords } from "../../components/words/sequence-faults.ts";
 import { PATTERNS, type RowProblem, type Sequence } from "../../core/light.ts";
@@ -222,7 +223,7 @@ export default function SequenceEditor({ id, name: firstName, rows: firstRows, s
           )}
         </div>
       )}
-      <Toaster position="top-center" />
+      <Toasts />
     </main>
   );
 }
