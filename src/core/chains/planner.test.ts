@@ -253,12 +253,16 @@ describe("requests that cannot be met", () => {
 });
 
 describe("the search against every path there is", () => {
+  let all: Lexicon["words"];
+  beforeAll(() => {
+    all = lexicon.words.filter(
+      (e) => e.word.length > 1 && e.suitability === "suitable" && checkDecodable(e.word, STEP_13).decodable,
+    );
+  });
+
   /** A list of some of the shipped words. */
   const some = (seed: number, size: number): Lexicon => {
     const random = seededRandom(seed);
-    const all = lexicon.words.filter(
-      (e) => e.word.length > 1 && e.suitability === "suitable" && checkDecodable(e.word, STEP_13).decodable,
-    );
     const words = [...all].sort(() => random() - 0.5).slice(0, size);
     const byWord = new Map(words.map((entry) => [entry.word, entry]));
     return { ...lexicon, words, get: (word) => byWord.get(word) };
