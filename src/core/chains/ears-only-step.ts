@@ -37,14 +37,16 @@ function bySound(reading: Segmentation, accent: Parameters<typeof saidPhonemes>[
   const said = saidPhonemes(reading, accent);
   const sounds = said.filter((id, k) => heardAs(id, accent, said[k + 1]) !== "");
   const firstVowel = sounds.findIndex(isVowel);
-  const units = sounds.map(
-    (id, k): Unit => ({
-      grapheme: heardAs(id, accent, sounds[k + 1]),
+  const units = sounds.map((id, k): Unit => {
+    const heard = heardAs(id, accent, sounds[k + 1]);
+    return {
+      grapheme: heard,
       letters: [k],
-      phonemes: [id],
+      // What is one with another sound only here (the e of pen as the i of pin) is that sound.
+      phonemes: [heard === heardAs(id, accent) ? id : heard],
       slot: isVowel(id) ? "nucleus" : k < firstVowel || isVowel(sounds[k + 1] ?? "") ? "onset" : "coda",
       commonness: 1,
-    }),
-  );
+    };
+  });
   return { word: reading.word, units, cost: reading.cost };
 }

@@ -1,4 +1,7 @@
 import { refusalOf, type WordRefusal } from "../chains/allowed-words.ts";
+import type { Move } from "../chains/moves.ts";
+import { checkStep } from "../chains/step-check.ts";
+import type { StepReason } from "../chains/step-compare.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -7,6 +10,7 @@ import { checkDecodable } from "../scope/decodable.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import { checkText } from "../scope/text.ts";
 import { decode } from "../spelling/decode/decode.ts";
+import { keyOfGpc } from "../spelling/unit-key.ts";
 import { type Activity, type ActivityContent, itemsOfContent, wordsOfContent } from "./activity.ts";
 
 /** What is wrong with an activity. */
@@ -15,6 +19,10 @@ export type LessonFault = { readonly activity: string } & (
   | { readonly code: "refused"; readonly refusal: WordRefusal }
   | { readonly code: "not-nonsense"; readonly word: string }
   | { readonly code: "not-learnt-whole"; readonly word: string }
+  /** A card or a new sound, by its GPC id. */
+  | { readonly code: "not-taught"; readonly gpc: string }
+  /** Two words of a chain, one after the other, that are not one step apart. */
+  | { readonly code: "no-step"; readonly from: string; readonly to: string; readonly reason: StepReason }
   /** A word kept back for the end comes before it. */
   | { readonly code: "held-back-shown"; readonly word: string }
 );
@@ -25,19 +33,32 @@ export interface LessonRules {
   readonly allowNotEverySchool?: boolean;
 }
 
-/** Looks a whole lesson over: every word of every activity, by what it is there for. */
+/** An activity as it is looked over. */
+export interface CheckedActivity extends Pick<Activity, "id" | "content" | "heldBack"> {
+  /**
+   * A chain or a set that the teacher has made: nonsense words that pass their screens may stand in it, and a chain
+   * goes by the moves that were asked for.
+   */
+  readonly own?: { readonly moves?: readonly Move[] };
+}
+
+/**
+ * Looks a whole lesson over: every word of every activity, by what it is there for; every card; every step of a chain.
+ */
 export function checkLesson(
-  activities: readonly Pick<Activity, "id" | "content" | "heldBack">[],
+  activities: readonly CheckedActivity[],
   rules: LessonRules,
   list: Lexicon = shippedLexicon(),
 ): LessonFault[] {
   const lexicon = lexiconIn(list, rules.taught.accent);
   const heldBack = new Set(activities.filter((one) => one.heldBack).flatMap(({ content }) => wordsOfContent(content)));
-  return activities.flatMap(({ id, content, heldBack: isEnd }): LessonFault[] => {
+  return activities.flatMap(({ id, content, own, heldBack: isEnd }): LessonFault[] => {
     if (itemsOfContent(content) === 0) return [{ activity: id, code: "empty" }];
     const leaks = isEnd ? [] : [...new Set(wordsOfContent(content))].filter((word) => heldBack.has(word));
     return [
-      ...wordFaults(content, rules, lexicon).map((fault) => ({ ...fault, activity: id })),
+      ...[...wordFaults(content, own !== undefined, rules, lexicon), ...stepFaults(content, own?.moves, lexicon)].map(
+        (fault) => ({ ...fault, activity: id }),
+      ),
       ...leaks.map((word): LessonFault => ({ activity: id, code: "held-back-shown", word })),
     ];
   });
@@ -45,20 +66,30 @@ export function checkLesson(
 
 type WordFault = LessonFault extends infer Fault ? (Fault extends unknown ? Omit<Fault, "activity"> : never) : never;
 
-function wordFaults(content: ActivityContent, rules: LessonRules, lexicon: Lexicon): WordFault[] {
+function wordFaults(content: ActivityContent, isOwn: boolean, rules: LessonRules, lexicon: Lexicon): WordFault[] {
   const shown = (words: readonly string[], by: "taught" | "ears-only"): WordFault[] =>
     [...new Set(words)].flatMap((word): WordFault[] => {
       const refusal = refusalOf(word, rules, lexicon, by);
+      if (refusal?.code === "not-in-list" && isOwn) return by === "taught" ? nonsenseFaults(word, rules, lexicon) : [];
       return refusal ? [{ code: "refused", refusal }] : [];
     });
+  const cards = (gpcs: readonly string[]): WordFault[] =>
+    gpcs
+      .filter((gpc) => !rules.taught.gpcs.has(keyOfGpc(gpc, lexicon.accent)))
+      .map((gpc): WordFault => ({ code: "not-taught", gpc }));
   switch (content.kind) {
     case "ears-only":
       return shown(wordsOfContent(content), "ears-only");
+    case "sound-cards":
+      return cards(content.gpcs);
+    case "hear-and-spell":
+      return cards(content.sounds.flatMap(({ gpcs }) => gpcs));
+    case "new-sound":
+      return [...cards([content.gpc]), ...shown(content.words, "taught")];
     case "real-or-nonsense": {
       const made = content.items.filter(({ real }) => !real).map(({ word }) => word);
       const real = content.items.filter((item) => item.real).map(({ word }) => word);
-      const bad = made.filter((word) => !judgeNonsense(word, rules.taught, lexicon).ok);
-      return [...shown(real, "taught"), ...bad.map((word): WordFault => ({ code: "not-nonsense", word }))];
+      return [...shown(real, "taught"), ...made.flatMap((word) => nonsenseFaults(word, rules, lexicon))];
     }
     case "irregular-words":
       return content.words.flatMap((word): WordFault[] => {
@@ -77,6 +108,24 @@ function wordFaults(content: ActivityContent, rules: LessonRules, lexicon: Lexic
     default:
       return shown(wordsOfContent(content), "taught");
   }
+}
+
+function nonsenseFaults(word: string, rules: LessonRules, lexicon: Lexicon): WordFault[] {
+  const judged = judgeNonsense(word, rules.taught, lexicon);
+  if (judged.ok) return [];
+  return judged.code === "not-decodable"
+    ? [{ code: "refused", refusal: { code: "not-decodable", word, missing: judged.missing } }]
+    : [{ code: "not-nonsense", word }];
+}
+
+function stepFaults(content: ActivityContent, moves: readonly Move[] | undefined, lexicon: Lexicon): WordFault[] {
+  if (content.kind !== "read-chain" && content.kind !== "build-chain") return [];
+  const { words } = content;
+  return words.slice(1).flatMap((to, k): WordFault[] => {
+    const from = words[k] as string;
+    const step = checkStep(from, to, { ...(moves && { moves }), accent: lexicon.accent }, lexicon);
+    return step.single ? [] : [{ code: "no-step", from, to, reason: step.reason }];
+  });
 }
 
 /** Words of a sentence or text: decodable or learnt whole, and none that is kept out. */
