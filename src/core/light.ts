@@ -88,6 +88,7 @@ export {
   isWordList,
   itemsOfContent,
   WORD_LISTS,
+  type WordListContent,
   wordsOfContent,
   wordsOfOralItem,
 } from "./practice/activity.ts";
@@ -100,10 +101,10 @@ export {
   type MasteryRule,
 } from "./practice/card-pack.ts";
 export { cardReading, isCard } from "./practice/cards.ts";
-export type { LessonFault } from "./practice/check-lesson.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { whatMatters, whatToDrop } from "./practice/fit.ts";
+export { type LessonFault, stopsLesson } from "./practice/lesson-fault.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
 export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
 export type { Prompt } from "./practice/prompts.ts";

@@ -1,21 +1,36 @@
-import type { ActivityContent } from "../core/light.ts";
-import { getChain } from "./chains.ts";
+import { type ActivityContent, type CheckedActivity, lexiconIn, oralChain, shippedLexicon } from "../core/index.ts";
+import { getChain, type SavedChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { notFound } from "./errors.ts";
 import type { PlanActivity } from "./lesson-types.ts";
+import { getSchool } from "./school.ts";
 import type { SetContent } from "./word-set-fields.ts";
 import { getSet } from "./word-sets.ts";
 
+/** What an activity is done with, and by which rules it is looked over. */
+export type Material = Pick<CheckedActivity, "content" | "own">;
+
 /** What an activity of a plan is done with: its own content, or the chain or set it names. @throws AppError "not-found" */
-export async function contentOf(db: Queryable, { content, kind, ref }: PlanActivity): Promise<ActivityContent> {
-  if (content) return content;
+export async function materialOf(db: Queryable, { content, kind, ref }: PlanActivity): Promise<Material> {
+  if (content) return { content };
   if (ref === undefined) throw notFound("chain or set of this activity");
-  if (kind === "chain") return { kind: "read-chain", words: (await getChain(db, ref)).words };
-  return contentOfSet((await getSet(db, ref)).content);
+  if (kind === "chain") return materialOfChain(db, await getChain(db, ref));
+  return materialOfSet((await getSet(db, ref)).content);
+}
+
+/** A saved chain: to be read, or, where it was made for the ears, to be heard. */
+export async function materialOfChain(db: Queryable, { words, shape }: SavedChain): Promise<Material> {
+  const moves = shape?.moves;
+  if (shape?.mode !== "ears-only") return { content: { kind: "read-chain", words }, own: { ...(moves && { moves }) } };
+  const { accent } = await getSchool(db);
+  const parts = oralChain(words, lexiconIn(shippedLexicon(), accent));
+  return { content: { kind: "ears-only", parts }, own: { ...(moves && { moves }), byEar: words } };
 }
 
 /** A saved set as something that is gone through. */
-export function contentOfSet(content: SetContent): ActivityContent {
+export const materialOfSet = (content: SetContent): Material => ({ content: contentOfSet(content), own: {} });
+
+function contentOfSet(content: SetContent): ActivityContent {
   switch (content.kind) {
     case "family": {
       const words = content.words.map(({ word }) => word);

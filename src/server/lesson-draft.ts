@@ -8,7 +8,6 @@ import {
   draftLesson,
   fillKind,
   isWordList,
-  type LessonFault,
   type LessonRequest,
   type LessonRules,
   LONGEST_LESSON,
@@ -21,6 +20,7 @@ import {
 import type { Queryable } from "./db/database.ts";
 import { AppError, notFound } from "./errors.ts";
 import { slipsIn } from "./families-page.ts";
+import { faultText } from "./fault-text.ts";
 import { aimField, idField, wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 import type { PlanActivity } from "./lesson-types.ts";
@@ -257,24 +257,5 @@ function changed(content: ActivityContent, input: z.infer<typeof editActivityInp
       throw new AppError("invalid", "This activity is made anew with the lesson, not word by word.", [
         { field: "id", message: "take it out, or draft the lesson anew" },
       ]);
-  }
-}
-
-export function faultText(fault: LessonFault): string {
-  switch (fault.code) {
-    case "empty":
-      return "nothing is left in it";
-    case "held-back-shown":
-      return `${fault.word} is kept back for the end`;
-    case "not-nonsense":
-      return `${fault.word} is no nonsense word`;
-    case "not-learnt-whole":
-      return `${fault.word} is not among the words learnt whole`;
-    case "refused":
-      return fault.refusal.code === "not-decodable"
-        ? `${fault.refusal.word} is not within reach yet`
-        : fault.refusal.code === "not-in-list"
-          ? `${fault.refusal.word} is not in the word list`
-          : `${fault.refusal.word} is kept out`;
   }
 }

@@ -6,11 +6,12 @@ import {
   promptsOf,
   taughtGpcs,
 } from "../core/index.ts";
-import { contentOf } from "./activity-content.ts";
+import { materialOf } from "./activity-content.ts";
 import type { Queryable } from "./db/database.ts";
 import { AppError } from "./errors.ts";
 import { type Group, listGroups } from "./groups.ts";
 import type { PlanActivity } from "./lesson-types.ts";
+import { type CheckedPlan, lookedOver } from "./plan-check.ts";
 import { getPlan, type Plan } from "./plans.ts";
 import { groupScope } from "./scope.ts";
 import { listTemplates } from "./templates.ts";
@@ -18,7 +19,7 @@ import { listTemplates } from "./templates.ts";
 export interface PlanPage {
   readonly groups: readonly Group[];
   readonly group: Group;
-  readonly plan: Plan;
+  readonly plan: CheckedPlan;
   /** What the group has been taught, GPC ids, the newest first: to aim at. */
   readonly choices: readonly string[];
   /** Lines of activities to draft by: the workspace's own, then those that ship. */
@@ -36,7 +37,7 @@ export async function planPage(db: Queryable, groupId: string | null): Promise<P
   if (!group) return null;
   const choices = taughtGpcs(await groupScope(db, group));
   const templates = (await listTemplates(db)).map(({ id, name, own }) => ({ id, name, own }));
-  return { groups, group, plan: await getPlan(db, group.id), choices, templates };
+  return { groups, group, plan: await lookedOver(db, await getPlan(db, group.id)), choices, templates };
 }
 
 /** A plan as a helper has it in hand. */
@@ -53,7 +54,7 @@ export async function planSheet(db: Queryable, groupId: string | null): Promise<
   if (!page) return null;
   const { school } = await groupScope(db, page.group);
   const activities = await Promise.all(
-    page.plan.activities.map(async (activity) => ({ activity, content: await contentOf(db, activity) })),
+    page.plan.activities.map(async (activity) => ({ activity, content: (await materialOf(db, activity)).content })),
   );
   return {
     group: page.group,

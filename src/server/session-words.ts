@@ -4,9 +4,9 @@ import { type ActivityContent, checkLesson, isWordList, taughtGpcs, taughtOf } f
 import type { Queryable } from "./db/database.ts";
 import { sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
+import { faultText } from "./fault-text.ts";
 import { wordField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
-import { faultText } from "./lesson-draft.ts";
 import type { RunActivity } from "./lesson-types.ts";
 import { groupScope } from "./scope.ts";
 import { getSession } from "./sessions.ts";
@@ -42,7 +42,14 @@ export async function addWords(
   const content = withWords(old.content, input.words);
   const scope = await groupScope(db, await getGroup(db, session.groupId));
   const { never, allowNotEverySchool } = scope.school;
-  const added = { id: old.id, content: withWords(old.content, input.words, true), heldBack: false };
+  // Each by itself: at the end of a chain they are no steps of it.
+  const alone: ActivityContent = {
+    kind: old.content.kind === "irregular-words" ? "irregular-words" : "word-list",
+    words: input.words,
+  };
+  // A nonsense word may be said again; a new one would be a slip of the keys.
+  const isAgain = input.words.every((word) => session.words.includes(word));
+  const added = { id: old.id, content: alone, heldBack: false, ...(isAgain && { own: {} }) };
   const faults = checkLesson([added], { taught: taughtOf(scope), never, allowNotEverySchool });
   if (faults.length > 0) {
     const said = faults.map(faultText).join("; ");
@@ -67,11 +74,10 @@ export async function addWords(
   return teachActivity(activity, { school: scope.school, taught: taughtGpcs(scope), rows: [] });
 }
 
-/** @param alone only the new words, to look at them by themselves */
-function withWords(content: ActivityContent, words: readonly string[], alone = false): ActivityContent {
+function withWords(content: ActivityContent, words: readonly string[]): ActivityContent {
   if (!isWordList(content))
     throw new AppError("invalid", "Words cannot be put into this activity one by one.", [
       { field: "activityId", message: "go to a list, a chain or a family first" },
     ]);
-  return { ...content, words: [...(alone ? [] : content.words), ...words] };
+  return { ...content, words: [...content.words, ...words] };
 }

@@ -1,16 +1,26 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { type ActivityContent, isWordList, minutesFor, seededRandom, shuffled, wordsOfContent } from "../core/index.ts";
-import { contentOf, contentOfSet } from "./activity-content.ts";
+import {
+  type ActivityContent,
+  isWordList,
+  minutesFor,
+  seededRandom,
+  shuffled,
+  stopsLesson,
+  wordsOfContent,
+} from "../core/index.ts";
+import { type Material, materialOf, materialOfChain, materialOfSet } from "./activity-content.ts";
 import { getChain } from "./chains.ts";
 import type { Queryable } from "./db/database.ts";
 import { sessions } from "./db/schema.ts";
 import { AppError, notFound } from "./errors.ts";
+import { faultText } from "./fault-text.ts";
 import { idField } from "./fields.ts";
 import { getGroup } from "./groups.ts";
 import { layOut } from "./lesson-run.ts";
 import { type Aim, FIRST_PLACE, type PlanActivity, type RunActivity } from "./lesson-types.ts";
 import { packsOf } from "./packs.ts";
+import { faultsIn } from "./plan-check.ts";
 import { getPlan } from "./plans.ts";
 import { getSchool } from "./school.ts";
 import { getSession, type Session } from "./sessions.ts";
@@ -40,7 +50,7 @@ async function startChain(db: Queryable, chainId: string, now: Date): Promise<Se
     id: chain.id,
     kind: "chain" as const,
     title: chain.title,
-    content: { kind: "read-chain" as const, words: chain.words },
+    ...(await materialOfChain(db, chain)),
     minutes: minutesFor("chain", chain.words.length),
     ifTime: false,
     heldBack: false,
@@ -54,13 +64,13 @@ async function startChain(db: Queryable, chainId: string, now: Date): Promise<Se
 
 async function startSet(db: Queryable, setId: string, now: Date): Promise<Session> {
   const set = await getSet(db, setId);
-  const content = contentOfSet(set.content);
+  const material = materialOfSet(set.content);
   const activity = {
     id: set.id,
     kind: set.kind,
     title: set.title,
-    content,
-    minutes: minutesFor(set.kind, wordsOfContent(content).length),
+    ...material,
+    minutes: minutesFor(set.kind, wordsOfContent(material.content).length),
     ifTime: false,
     heldBack: false,
   };
@@ -138,12 +148,11 @@ async function startPack(
   return begin(db, { groupId, learnerId, title, activities: [activity] }, now);
 }
 
-type NewActivity = Omit<RunActivity, "targets">;
+type NewActivity = Omit<RunActivity, "targets" | "content"> & Material;
 
 async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity> {
   const { id, kind, title, minutes, ifTime, heldBack, settings } = activity;
-  const content = await contentOf(db, activity);
-  return { id, kind, title, minutes, ifTime, heldBack, settings, content };
+  return { id, kind, title, minutes, ifTime, heldBack, settings, ...(await materialOf(db, activity)) };
 }
 
 interface Beginning {
@@ -159,11 +168,12 @@ interface Beginning {
 
 async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Session> {
   const { groupId, chainId, title, aim, minutes, learnerId } = beginning;
+  await refuseUnfit(db, groupId, beginning.activities);
   const school = await getSchool(db);
   const all = beginning.activities.map(({ content }) => content);
   // A word that the school has put away since it was planned does not come up in front of children.
   const keptOut = new Set(unfitWords(all.flatMap(wordsShown), school));
-  const activities = beginning.activities.flatMap((activity) => {
+  const activities = beginning.activities.flatMap(({ own: _, ...activity }) => {
     const content = keptOut.size > 0 ? without(activity.content, keptOut) : activity.content;
     return content ? [{ ...activity, content }] : [];
   });
@@ -185,6 +195,20 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
     startedAt: now,
   });
   return getSession(db, id);
+}
+
+/**
+ * What has not been taught is not begun, nor a chain with a step of two changes, whoever asks.
+ *
+ * @throws AppError "invalid" with what stands against it
+ */
+async function refuseUnfit(db: Queryable, groupId: string, activities: readonly NewActivity[]): Promise<void> {
+  const against = (await faultsIn(db, groupId, activities)).filter(stopsLesson);
+  if (against.length === 0) return;
+  const said = [...new Set(against.map(faultText))].join("; ");
+  throw new AppError("invalid", `This does not fit the group now: ${said}.`, [
+    { field: "words", message: "take out or change what is marked on the bench or the Plan page" },
+  ]);
 }
 
 /** Content without some words; undefined when nothing would be left. */

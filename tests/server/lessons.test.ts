@@ -11,6 +11,8 @@ const folder = mkdtempSync(join(tmpdir(), "zip-step-lessons-"));
 process.env["ZIP_STEP_DATA"] = folder;
 const api = {
   groups: await import("../../src/pages/api/groups/index.ts"),
+  group: await import("../../src/pages/api/groups/[id].ts"),
+  edit: await import("../../src/pages/api/plans/[id]/edit.ts"),
   school: await import("../../src/pages/api/school.ts"),
   chains: await import("../../src/pages/api/chains/index.ts"),
   sets: await import("../../src/pages/api/sets/index.ts"),
@@ -167,6 +169,98 @@ describe("a whole lesson", () => {
     const set = (await send(api.sets.POST, { body: { groupId: group.id, content } })).body;
     expect((await start({ setId: set.id })).body.words).toEqual(["pin", "pen"]);
     expect((await start({ setId: NOBODY })).status).toBe(404);
+  });
+});
+
+describe("what does not fit the group now", () => {
+  const putTo = (step: number) =>
+    send(api.group.PATCH, { id: group.id, body: { sequenceId: "short-vowels-first", step } });
+  const savedChain = async (words: string[], shape?: object) =>
+    (await send(api.chains.POST, { body: { groupId: group.id, words, aim: AIM, ...(shape && { shape }) } })).body.id;
+  const planned = async (chainId: string) => {
+    await send(api.plan.PUT, { id: group.id, body: { minutes: 20, activities: [] } });
+    const body = { groupId: group.id, kind: "chain", ref: chainId };
+    return (await send(api.activities.POST, { body })).body.activities[0].id;
+  };
+  const faults = async () => (await send(api.plan.GET, { id: group.id })).body.faults;
+
+  it("a plan is looked over anew whenever it is asked for, and is not begun while it does not fit", async () => {
+    await draft();
+    expect(await faults()).toEqual([]);
+    await putTo(4);
+    const found = await faults();
+    expect(found.map(({ code }: { code: string }) => code)).toEqual(expect.arrayContaining(["refused", "not-taught"]));
+    const refused = await start({ lesson: true });
+    expect(refused.status).toBe(400);
+    expect(refused.body.error.message).toMatch(/does not fit the group now: .* is not within reach yet/);
+    expect((await start({ activityId: found[0].activity })).status).toBe(400);
+    const redrafted = await send(api.draft.POST, { id: group.id, body: { ...AIM, focus: [], minutes: 20, seed: 1 } });
+    expect(redrafted.body.faults).toEqual([]);
+    expect((await start({ lesson: true })).status).toBe(201);
+    await putTo(13);
+  });
+
+  it("words that do fit mend an activity; the answer says what is left", async () => {
+    const { activities } = await draft();
+    const { id } = activities.find(({ kind }) => kind === "blending") as Part;
+    const against = (all: { activity: string }[]) => all.filter(({ activity }) => activity === id).length;
+    await putTo(4);
+    expect(against(await faults())).toBeGreaterThan(0);
+    const { status, body } = await send(api.edit.POST, { id: group.id, body: { id, words: ["sat", "at"] } });
+    expect(status).toBe(200);
+    expect(against(body.faults)).toBe(0);
+    expect(body.faults.length).toBeGreaterThan(0);
+    expect((await start({ activityId: id })).body.words).toEqual(["sat", "at"]);
+    await putTo(13);
+  });
+
+  it.each([
+    ["a word that is not taught", ["cat", "coat"], "refused"],
+    ["a step of two changes", ["cat", "dog"], "no-step"],
+    ["a swap that was not asked for", ["act", "cat"], "no-step"],
+    ["a word that is none", ["cat", "xqz"], "not-nonsense"],
+  ])("a chain with %s", async (_, words, code) => {
+    const chainId = await savedChain(words);
+    expect((await start({ chainId })).status).toBe(400);
+    const activityId = await planned(chainId);
+    const found = (await faults()).filter(({ activity }: { activity: string }) => activity === activityId);
+    expect(found.map((fault: { code: string }) => fault.code)).toContain(code);
+    expect((await start({ activityId })).status).toBe(400);
+    expect((await start({ lesson: true })).status).toBe(400);
+  });
+
+  it("a swap that was asked for, and a nonsense word that passes its screens, may stand in a chain", async () => {
+    await putTo(20);
+    const chainId = await savedChain(["act", "cat", "zat"], { length: 3, locked: [], moves: ["change", "swap"] });
+    const { status, body } = await start({ chainId });
+    expect(status).toBe(201);
+    // Said again at the end; another nonsense word would be a slip of the keys.
+    const again = (words: string[]) =>
+      send(api.words.POST, { id: body.id, body: { activityId: body.run.activities[0].id, words } });
+    expect((await again(["zat"])).status).toBe(200);
+    expect((await again(["zan"])).body.error.message).toMatch(/zan is not in the word list/);
+    await putTo(13);
+  });
+
+  it("a chain for the ears is heard, not read: no letters, nothing marked as read", async () => {
+    const chainId = await savedChain(["kite", "cot", "coat", "goat"], { length: 4, locked: [], mode: "ears-only" });
+    const { body } = await start({ chainId });
+    expect(body.words).toEqual([]);
+    const [activity] = body.run.activities;
+    expect(activity.own).toBeUndefined();
+    expect(
+      activity.content.parts.map(({ skill, items }: { skill: string; items: [] }) => [skill, items.length]),
+    ).toEqual([
+      ["change-middle", 2],
+      ["change-beginning", 1],
+    ]);
+    await planned(chainId);
+    expect(await faults()).toEqual([]);
+    expect(
+      (await planned(await savedChain(["kite", "dog"], { length: 4, locked: [], mode: "ears-only" }))) !== "",
+    ).toBe(true);
+    expect((await faults()).map(({ code }: { code: string }) => code)).toEqual(["empty"]);
+    await send(api.plan.PUT, { id: group.id, body: { minutes: 20, activities: [] } });
   });
 });
 

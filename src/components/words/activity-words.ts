@@ -1,4 +1,10 @@
-import { type ActivityContent, isWordList, itemsOfContent, keyWordFor } from "../../core/light.ts";
+import {
+  type ActivityContent,
+  isWordList,
+  itemsOfContent,
+  keyWordFor,
+  type WordListContent,
+} from "../../core/light.ts";
 import { binName, factWords } from "./family-words.ts";
 import { SKILL_NAME } from "./oral-words.ts";
 import { gpcLetters, gpcName } from "./sounds.ts";
@@ -59,4 +65,7 @@ export function activityLine(content: ActivityContent): ActivityLine {
 }
 
 /** May a teacher change its words one by one? */
-export const hasOwnWords = (content: ActivityContent): boolean => isWordList(content) || content.kind === "dictation";
+export const hasOwnWords = (
+  content: ActivityContent,
+): content is WordListContent | Extract<ActivityContent, { readonly kind: "dictation" }> =>
+  isWordList(content) || content.kind === "dictation";

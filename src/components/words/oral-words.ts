@@ -66,16 +66,21 @@ export function oralPrompt(item: OralItem): PromptPiece[] {
         ? [say("Say "), word(item.first), say(" in two parts.")]
         : [say("Say the sounds of "), word(item.first), say(" one by one.")];
     case "add":
-      return [
-        say("Say "),
-        word(item.first),
-        say(`. Put ${ipa([item.sound])} ${item.place === "beginning" ? "before it" : "after it"}.`),
-      ];
+      return [say("Say "), word(item.first), say(`. Put ${ipa([item.sound])} ${addedWhere(item)}.`)];
     case "take":
       return [say("Say "), word(item.first), say(`. Leave the ${ipa([item.sound])} out.`)];
     case "change":
       return [say("Say "), word(item.first), say(`. In place of ${ipa([item.old])} say ${ipa([item.sound])}.`)];
   }
+}
+
+function addedWhere({
+  place,
+  at,
+  answer,
+}: Pick<OralItem & { kind: "add" | "take" }, "place" | "at" | "answer">): string {
+  if (place === "beginning") return "before it";
+  return place === "end" ? "after it" : `in, after the ${ipa(answer.sounds.slice(at - 1, at))}`;
 }
 
 /** The same as one text. */

@@ -1,7 +1,6 @@
-import { refusalOf, type WordRefusal } from "../chains/allowed-words.ts";
+import { refusalOf } from "../chains/allowed-words.ts";
 import type { Move } from "../chains/moves.ts";
-import { checkStep } from "../chains/step-check.ts";
-import type { StepReason } from "../chains/step-compare.ts";
+import { stepBy } from "../chains/step-by.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -12,20 +11,7 @@ import { checkText } from "../scope/text.ts";
 import { decode } from "../spelling/decode/decode.ts";
 import { keyOfGpc } from "../spelling/unit-key.ts";
 import { type Activity, type ActivityContent, itemsOfContent, wordsOfContent } from "./activity.ts";
-
-/** What is wrong with an activity. */
-export type LessonFault = { readonly activity: string } & (
-  | { readonly code: "empty" }
-  | { readonly code: "refused"; readonly refusal: WordRefusal }
-  | { readonly code: "not-nonsense"; readonly word: string }
-  | { readonly code: "not-learnt-whole"; readonly word: string }
-  /** A card or a new sound, by its GPC id. */
-  | { readonly code: "not-taught"; readonly gpc: string }
-  /** Two words of a chain, one after the other, that are not one step apart. */
-  | { readonly code: "no-step"; readonly from: string; readonly to: string; readonly reason: StepReason }
-  /** A word kept back for the end comes before it. */
-  | { readonly code: "held-back-shown"; readonly word: string }
-);
+import type { LessonFault } from "./lesson-fault.ts";
 
 export interface LessonRules {
   readonly taught: TaughtSet;
@@ -39,7 +25,11 @@ export interface CheckedActivity extends Pick<Activity, "id" | "content" | "held
    * A chain or a set that the teacher has made: nonsense words that pass their screens may stand in it, and a chain
    * goes by the moves that were asked for.
    */
-  readonly own?: { readonly moves?: readonly Move[] };
+  readonly own?: {
+    readonly moves?: readonly Move[];
+    /** The words of a chain that is made for the ears. */
+    readonly byEar?: readonly string[];
+  };
 }
 
 /**
@@ -56,7 +46,7 @@ export function checkLesson(
     if (itemsOfContent(content) === 0) return [{ activity: id, code: "empty" }];
     const leaks = isEnd ? [] : [...new Set(wordsOfContent(content))].filter((word) => heldBack.has(word));
     return [
-      ...[...wordFaults(content, own !== undefined, rules, lexicon), ...stepFaults(content, own?.moves, lexicon)].map(
+      ...[...wordFaults(content, own !== undefined, rules, lexicon), ...stepFaults(content, own, lexicon)].map(
         (fault) => ({ ...fault, activity: id }),
       ),
       ...leaks.map((word): LessonFault => ({ activity: id, code: "held-back-shown", word })),
@@ -118,12 +108,13 @@ function nonsenseFaults(word: string, rules: LessonRules, lexicon: Lexicon): Wor
     : [{ code: "not-nonsense", word }];
 }
 
-function stepFaults(content: ActivityContent, moves: readonly Move[] | undefined, lexicon: Lexicon): WordFault[] {
-  if (content.kind !== "read-chain" && content.kind !== "build-chain") return [];
-  const { words } = content;
+function stepFaults(content: ActivityContent, own: CheckedActivity["own"], lexicon: Lexicon): WordFault[] {
+  const isChain = content.kind === "read-chain" || content.kind === "build-chain";
+  const words = own?.byEar ?? (isChain ? content.words : []);
+  const rule = { ...(own?.moves && { moves: own.moves }), accent: lexicon.accent };
   return words.slice(1).flatMap((to, k): WordFault[] => {
     const from = words[k] as string;
-    const step = checkStep(from, to, { ...(moves && { moves }), accent: lexicon.accent }, lexicon);
+    const step = stepBy(own?.byEar ? "ears-only" : undefined, from, to, rule, lexicon);
     return step.single ? [] : [{ code: "no-step", from, to, reason: step.reason }];
   });
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
+import { oralChain } from "../oral/oral-chain.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { taughtGpcs } from "../scope/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
@@ -10,7 +11,7 @@ import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
 import { PHONEMES } from "../sounds/phonemes.ts";
 import { gpcId } from "../spelling/gpc.ts";
 import { type Activity, wordsOfContent } from "./activity.ts";
-import { checkLesson } from "./check-lesson.ts";
+import { type CheckedActivity, checkLesson } from "./check-lesson.ts";
 import { draftLesson, type LessonDraft } from "./draft-lesson.ts";
 import type { LessonRequest } from "./lesson-request.ts";
 import { minutesFor } from "./pace.ts";
@@ -180,6 +181,38 @@ describe("the check of a lesson", () => {
     ],
   ] as const)("%j", (content, faults) => {
     expect(checkLesson([activity(content as Activity["content"])], rules)).toMatchObject(faults);
+  });
+
+  it.each([
+    ["sound-cards", { gpcs: ["a=æ", "ee=iː"] }],
+    ["hear-and-spell", { sounds: [{ sound: ["iː"], gpcs: ["ee=iː"] }] }],
+    ["new-sound", { gpc: "ee=iː", keyWord: "", facts: [], words: ["cat"] }],
+  ] as const)("a card that is not taught: %s", (kind, more) => {
+    const content = { kind, ...more } as Activity["content"];
+    expect(checkLesson([activity(content)], rules)).toEqual([{ activity: "1", code: "not-taught", gpc: "ee=iː" }]);
+  });
+
+  it("a chain has one change a step, to read or to build; a list need not", () => {
+    const words = ["cat", "cap", "dog"];
+    for (const kind of ["read-chain", "build-chain"] as const)
+      expect(checkLesson([activity({ kind, words })], rules)).toMatchObject([
+        { code: "no-step", from: "cap", to: "dog", reason: { code: "several-units", count: 3 } },
+      ]);
+    expect(checkLesson([activity({ kind: "word-list", words })], rules)).toEqual([]);
+  });
+
+  it("what the teacher made goes by what was asked for: moves, nonsense words, the ears", () => {
+    const chain = (words: string[], own?: CheckedActivity["own"]) =>
+      checkLesson([{ ...activity({ kind: "read-chain", words }), ...(own && { own }) }], rules).map(({ code }) => code);
+    expect(chain(["act", "cat"], {})).toContain("no-step");
+    expect(chain(["act", "cat"], { moves: ["swap"] })).not.toContain("no-step");
+    expect(chain(["cat", "zat"])).toEqual(["refused"]);
+    expect(chain(["cat", "zat"], {})).toEqual([]);
+    expect(chain(["cat", "zeat"], {})).toContain("refused");
+    const heard = (byEar: string[]) =>
+      checkLesson([{ ...activity({ kind: "ears-only", parts: oralChain(byEar) }), own: { byEar } }], rules);
+    expect(heard(["cot", "kit", "kite"])).toEqual([]);
+    expect(heard(["cot", "kit", "dog"])).toMatchObject([{ code: "no-step", from: "kit", to: "dog" }]);
   });
 
   it("a word held back that comes before the end is found", () => {

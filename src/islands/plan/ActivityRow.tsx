@@ -5,15 +5,18 @@ import { useState } from "react";
 import { activityLine, hasOwnWords } from "../../components/words/activity-words.ts";
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
-import type { PracticeSettings } from "../../core/light.ts";
+import { type LessonFault, type PracticeSettings, stopsLesson } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/lesson-types.ts";
 import { ActivityDetails } from "./ActivityDetails.tsx";
+import { ActivityFaults } from "./ActivityFaults.tsx";
 import type { ActivityEdit } from "./use-plan.ts";
 
 interface Props {
   readonly activity: PlanActivity;
   /** How most of the lesson is done: only what differs is said. */
   readonly usual: PracticeSettings | undefined;
+  /** What stands against it now. */
+  readonly faults: readonly LessonFault[];
   readonly groupId: string;
   readonly onChange: (change: Partial<Pick<PlanActivity, "minutes" | "ifTime" | "settings">>) => void;
   readonly onEdit: (edit: ActivityEdit) => Promise<boolean>;
@@ -22,7 +25,7 @@ interface Props {
 }
 
 /** One activity: what it is, what it is done with, how long it takes; opened, how it is done. */
-export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onTeach, onRemove }: Props) {
+export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit, onTeach, onRemove }: Props) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: activity.id,
   });
@@ -69,11 +72,12 @@ export function ActivityRow({ activity, usual, groupId, onChange, onEdit, onTeac
               )}
             </>
           )}
+          {faults.length > 0 && <ActivityFaults activity={activity} faults={faults} onEdit={onEdit} />}
           {!open && isOwnWay && (
             <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>
           )}
         </span>
-        <button type="button" className="button font-normal" onClick={onTeach}>
+        <button type="button" className="button font-normal" disabled={faults.some(stopsLesson)} onClick={onTeach}>
           Teach
         </button>
         {activity.ref && activity.kind !== "chain" && (

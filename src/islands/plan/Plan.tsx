@@ -5,7 +5,7 @@ import { toast } from "sonner";
 import { Toasts } from "../../components/Toasts.tsx";
 import { ACTIVITY_NAME, minutesText } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
-import { whatToDrop } from "../../core/light.ts";
+import { stopsLesson, whatToDrop } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/lesson-types.ts";
 import type { PlanPage } from "../../server/plan-page.ts";
 import type { Session } from "../../server/sessions.ts";
@@ -33,6 +33,10 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
   const toDrop = whatToDrop(plan.activities, plan.minutes).flatMap((id) => main.filter((one) => one.id === id));
 
   const usual = plan.activities[0]?.settings;
+  const isThere = new Set(plan.activities.map(({ id }) => id));
+  const unfit = new Set(
+    plan.faults.filter((fault) => stopsLesson(fault) && isThere.has(fault.activity)).map(({ activity }) => activity),
+  );
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
@@ -72,6 +76,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
             key={activity.id}
             activity={activity}
             usual={usual}
+            faults={plan.faults.filter((fault) => fault.activity === activity.id)}
             groupId={group.id}
             onChange={(changes) =>
               change((now) => ({
@@ -125,7 +130,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
             <button
               type="button"
               className="button button-main"
-              disabled={starting || busy}
+              disabled={starting || busy || unfit.size > 0}
               onClick={() => void teach({ lesson: true })}
             >
               {starting ? "Opening…" : "Teach the lesson"}
@@ -152,6 +157,12 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
           onTemplates={setTemplates}
         />
       </DraftBar>
+      {unfit.size > 0 && (
+        <p role="status" className="mt-3 font-semibold text-again">
+          {unfit.size === 1 ? "One activity does" : `${unfit.size} activities do`} not fit what the group has been
+          taught. Mend what is marked, take it out, or draft the lesson anew.
+        </p>
+      )}
       {usual && <p className="mt-3 text-[14px] text-quiet">Done as: {settingsText(usual)}</p>}
       {plan.activities.length === 0 ? (
         <div className="mx-auto mt-16 max-w-md text-center">

@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ActivityKind, Contrast } from "../../core/light.ts";
-import type { Plan as StoredPlan } from "../../server/plans.ts";
+import type { CheckedPlan } from "../../server/plan-check.ts";
 import { call } from "../client.ts";
 import { useToldKeeper } from "../use-told-keeper.ts";
 
@@ -19,16 +19,16 @@ interface Aim {
   readonly contrasts: readonly Contrast[];
 }
 
-type Change = (plan: StoredPlan) => StoredPlan;
+type Change = (plan: CheckedPlan) => CheckedPlan;
 
 /** What of a plan is changed here and now; the rest is drafted, added or looked at again on the server. */
-const changeable = ({ minutes, activities }: StoredPlan) => ({
+const changeable = ({ minutes, activities }: CheckedPlan) => ({
   minutes,
   activities: activities.map(({ id, minutes, ifTime, settings }) => ({ id, minutes, ifTime, settings })),
 });
 
 /** A plan with what was changed in it; what it does not know comes with the server's answer. */
-function changed(plan: StoredPlan, { minutes, activities }: ReturnType<typeof changeable>): StoredPlan {
+function changed(plan: CheckedPlan, { minutes, activities }: ReturnType<typeof changeable>): CheckedPlan {
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
   const all = activities.flatMap((change) => {
     const activity = known.get(change.id);
@@ -38,7 +38,7 @@ function changed(plan: StoredPlan, { minutes, activities }: ReturnType<typeof ch
 }
 
 /** The plan as it is on the screen, and what becomes of it on the server: one thing after another. */
-export function usePlan(groupId: string, stored: StoredPlan) {
+export function usePlan(groupId: string, stored: CheckedPlan) {
   const [plan, setPlan] = useState(stored);
   const [busy, setBusy] = useState(false);
   const newest = useRef(stored);
@@ -46,14 +46,14 @@ export function usePlan(groupId: string, stored: StoredPlan) {
   // Changes made while something is asked of the server: they are made to its answer as well.
   const meanwhile = useRef<Change[]>(undefined);
 
-  const show = (next: StoredPlan) => {
+  const show = (next: CheckedPlan) => {
     newest.current = next;
     setPlan(next);
   };
   const keeper = useToldKeeper({
     name: `zip-step plan ${groupId}`,
     stored: changeable(stored),
-    send: (body) => call<StoredPlan>("PUT", `/api/plans/${groupId}`, body, true),
+    send: (body) => call<CheckedPlan>("PUT", `/api/plans/${groupId}`, body, true),
     onLeft: (left) => show(changed(stored, left)),
     onKept: (kept) => {
       answered.current = kept;
@@ -81,7 +81,7 @@ export function usePlan(groupId: string, stored: StoredPlan) {
     try {
       // Why it is not has been said.
       if (!(await keeper.settled())) return false;
-      answered.current = await call<StoredPlan>("POST", path, body);
+      answered.current = await call<CheckedPlan>("POST", path, body);
       keeper.has(changeable(answered.current));
       show(since.reduce((now, make) => make(now), answered.current));
       return true;

@@ -1,9 +1,10 @@
 import { pathId } from "../../../../server/fields.ts";
 import { endpoint } from "../../../../server/http.ts";
 import { editActivity, editActivityInput } from "../../../../server/lesson-draft.ts";
+import { lookedOver } from "../../../../server/plan-check.ts";
 
 /** Changes what one drafted activity is done with. */
 export const POST = endpoint({
   body: editActivityInput,
-  run: ({ db, body, params }) => editActivity(db, pathId(params["id"], "group"), body),
+  run: async ({ db, body, params }) => lookedOver(db, await editActivity(db, pathId(params["id"], "group"), body)),
 });
