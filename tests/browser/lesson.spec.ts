@@ -331,6 +331,58 @@ test("build mode by touch: pressed and dragged; the learners' view follows witho
   await context.close();
 });
 
+test("a lesson that does not fit the group any more says what and is not begun, until it is mended", async ({
+  page,
+  server,
+}) => {
+  const api = async (method: "post" | "patch", path: string, data: object) =>
+    (await page.request[method](`${server.address}/api/${path}`, { data })).json();
+  const at = (step: number) => ({ sequenceId: "short-vowels-first", step });
+  // A group of its own: nothing that other tests record changes what is drafted.
+  const group = await api("post", "groups", { name: "Wrens", learners: ["Rail"], ...at(13) });
+  const putTo = (step: number) => api("patch", `groups/${group.id}`, at(step));
+  const drafted = await api("post", `plans/${group.id}/draft`, {
+    focus: ["sh=ʃ"],
+    contrasts: [],
+    minutes: 15,
+    seed: 3,
+  });
+  const { id } = drafted.activities.find(({ kind }: { kind: string }) => kind === "blending");
+  await api("post", `plans/${group.id}/edit`, { id, words: ["at", "than", "hat"] });
+  await page.goto(`${server.address}/plan?group=${group.id}`);
+  await alive(page);
+  const teach = page.getByRole("button", { name: "Teach the lesson" });
+  await expect(teach).toBeEnabled();
+  const blending = page.locator("[data-kind=blending]");
+  await expect(blending).toContainText(/at\s+than\s+hat/);
+  await putTo(6);
+  await page.reload();
+  await alive(page);
+  const unfit = page.getByText(/not fit what the group has been taught/);
+  await expect(unfit).toBeVisible();
+  await expect(teach).toBeDisabled();
+  const cards = page.locator("[data-kind=sound-cards]");
+  await expect(cards).toContainText(/ as in .*: not taught yet/);
+  await expect(cards.getByRole("button", { name: "Teach" })).toBeDisabled();
+  // Words are taken out with one press; what cannot be mended word by word goes as a whole.
+  await expect(blending).toContainText("than: not taught yet: th");
+  await blending.getByRole("button", { name: "Take out: than" }).click();
+  await expect(blending).not.toContainText("than");
+  await expect(blending.getByRole("button", { name: "Teach" })).toBeEnabled();
+  const off = page.locator("[data-kind]").filter({ hasText: /not taught yet|not among/ });
+  for (let left = await off.count(); left > 0; left--) {
+    await off
+      .first()
+      .getByRole("button", { name: /^Take .* out$/ })
+      .click();
+    await expect(off).toHaveCount(left - 1);
+  }
+  await expect(unfit).toHaveCount(0);
+  await expect(teach).toBeEnabled();
+  await teach.click();
+  await page.waitForURL(/\/teach\//);
+});
+
 test("the shelf, a template of one's own, what was taken out; the week and the packs", async ({ page, server }) => {
   await draftedPlan(page, server, "20");
   const rows = page.getByRole("list", { name: "Activities" }).locator("li");

@@ -1,26 +1,52 @@
 import type { LessonFault } from "../../core/light.ts";
-import { notTaughtWords, refusalWords, stepReasonWords } from "./reasons.ts";
+import { missingWords, refusalWords, stepReasonWords } from "./reasons.ts";
 import { gpcName } from "./sounds.ts";
 
-/** What stands against a lesson, as its plan says it. */
-export function lessonFaultWords(fault: LessonFault): string {
+/** What stands against an activity, one line a reason: `"then, than: not taught yet: th"`. */
+export function lessonFaultLines(faults: readonly LessonFault[]): string[] {
+  const subjects = new Map<string, Set<string>>();
+  for (const fault of faults) {
+    const reason = reasonWords(fault);
+    subjects.set(reason, (subjects.get(reason) ?? new Set()).add(subjectOf(fault)));
+  }
+  return [...subjects].map(([reason, of]) => [[...of].filter(Boolean).join(", "), reason].filter(Boolean).join(": "));
+}
+
+function subjectOf(fault: LessonFault): string {
   switch (fault.code) {
     case "empty":
-      return "Nothing is left in it.";
-    case "held-back-shown":
-      return `${fault.word}: kept back for the end, and it comes here already.`;
-    case "not-nonsense":
-      return `${fault.word}: no nonsense word.`;
-    case "not-learnt-whole":
-      return `${fault.word}: not among the words learnt whole.`;
+      return "";
     case "not-taught":
-      return `Not taught yet: ${gpcName(fault.gpc)}`;
+      return gpcName(fault.gpc);
     case "no-step":
-      return `${fault.from} to ${fault.to}: ${stepReasonWords(fault.reason)}.`;
+      return `${fault.from} to ${fault.to}`;
     case "refused":
-      return `${fault.refusal.word}: ${
-        fault.refusal.code === "not-decodable" ? notTaughtWords(fault.refusal.missing) : refusalWords(fault.refusal)
-      }`;
+      return fault.refusal.word;
+    default:
+      return fault.word;
+  }
+}
+
+function reasonWords(fault: LessonFault): string {
+  switch (fault.code) {
+    case "empty":
+      return "nothing is left in it";
+    case "held-back-shown":
+      return "kept back for the end, and here already";
+    case "not-nonsense":
+      return "does not serve as a nonsense word";
+    case "not-learnt-whole":
+      return "not among the words learnt whole";
+    case "not-taught":
+      return "not taught yet";
+    case "no-step":
+      return stepReasonWords(fault.reason);
+    case "refused": {
+      if (fault.refusal.code === "not-decodable")
+        return `not taught yet: ${fault.refusal.missing.map(missingWords).join(", ")}`;
+      const said = refusalWords(fault.refusal).replace(/\.$/, "");
+      return said.charAt(0).toLowerCase() + said.slice(1);
+    }
   }
 }
 

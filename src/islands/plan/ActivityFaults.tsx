@@ -1,5 +1,5 @@
 import { hasOwnWords } from "../../components/words/activity-words.ts";
-import { lessonFaultWords, wordsAtFault } from "../../components/words/lesson-faults.ts";
+import { lessonFaultLines, wordsAtFault } from "../../components/words/lesson-faults.ts";
 import type { ActivityContent, LessonFault } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/lesson-types.ts";
 import type { ActivityEdit } from "./use-plan.ts";
@@ -16,7 +16,7 @@ export function ActivityFaults({ activity: { id, content }, faults, onEdit }: Pr
   const left = content && wordsWithout(content, out);
   return (
     <span className="mt-0.5 block text-[15px] font-semibold text-again">
-      {[...new Set(faults.map(lessonFaultWords))].map((said) => (
+      {lessonFaultLines(faults).map((said) => (
         <span key={said} className="block">
           {said}
         </span>
@@ -27,7 +27,7 @@ export function ActivityFaults({ activity: { id, content }, faults, onEdit }: Pr
           className="min-h-9 underline underline-offset-2"
           onClick={() => void onEdit({ id, words: left })}
         >
-          Take {out.join(", ")} out
+          Take out: {out.join(", ")}
         </button>
       )}
     </span>
