@@ -52,20 +52,13 @@ const NO_TAUGHT: TaughtSet["words"] = new Set();
 export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
   const random = seededRandom(rules.seed);
   const known = heardWords(lexicon);
-  const taught: TaughtSet = { gpcs: new Map(), patterns: new Set(), words: NO_TAUGHT, accent: rules.accent };
-  const rude = rudeSounds(lexicon, rules);
-  const never = new Set(rules.never);
-  const otherRules = { taught, allowNotEverySchool: rules.allowNotEverySchool === true };
-  const mayUse = ({ word, heard }: HeardWord) =>
-    !never.has(word) && refusalOf(word, otherRules, lexicon, "ears-only") === undefined && rude.maySay(heard);
+  const { rude, mayUse, heardOften } = usableWords(rules, lexicon);
   const named = new Set(rules.source === "heard-often" ? [] : rules.words);
   const today = [...named].flatMap((word) => {
     const heard = known.get(word);
     return heard && mayUse(heard) ? [heard] : [];
   });
-  const often = [...known.values()].filter(
-    (heard) => heard.entry.band <= RAREST && !named.has(heard.word) && mayUse(heard),
-  );
+  const often = heardOften.filter(({ word }) => !named.has(word));
   // Within a band chance decides, so that another day brings other words.
   const shuffled = (words: readonly HeardWord[]) =>
     words
@@ -98,6 +91,35 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
     changedAt: (word, at) => byHole(holeKey(word.heard, at)).filter((other) => other.heard[at] !== word.heard[at]),
     withOneMore: (word, where) => byRest(`${where} ${heardKey(word.heard)}`),
   };
+}
+
+interface Usable {
+  readonly key: string;
+  readonly rude: RudeSounds;
+  readonly mayUse: (word: HeardWord) => boolean;
+  /** Words children hear often, commonest first. */
+  readonly heardOften: readonly HeardWord[];
+}
+
+const LAST_USABLE = new WeakMap<Lexicon, Usable>();
+
+/** What a school lets be said; the same for every sheet until it changes its mind, so that the last answer is kept. */
+function usableWords(rules: OralRules, lexicon: Lexicon): Usable {
+  const allowNotEverySchool = rules.allowNotEverySchool === true;
+  const key = JSON.stringify([allowNotEverySchool, rules.never ?? []]);
+  const last = LAST_USABLE.get(lexicon);
+  if (last?.key === key) return last;
+  const rude = rudeSounds(lexicon, rules);
+  const never = new Set(rules.never);
+  const taught: TaughtSet = { gpcs: new Map(), patterns: new Set(), words: NO_TAUGHT, accent: rules.accent };
+  const mayUse = ({ word, heard }: HeardWord) =>
+    !never.has(word) &&
+    refusalOf(word, { taught, allowNotEverySchool }, lexicon, "ears-only") === undefined &&
+    rude.maySay(heard);
+  const heardOften = [...heardWords(lexicon).values()].filter((word) => word.entry.band <= RAREST && mayUse(word));
+  const usable = { key, rude, mayUse, heardOften };
+  LAST_USABLE.set(lexicon, usable);
+  return usable;
 }
 
 /** Looks words up by keys, in their order; the index is made at the first look. */
