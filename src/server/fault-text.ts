@@ -12,7 +12,7 @@ export function faultText(fault: LessonFault): string {
     case "not-learnt-whole":
       return `${fault.word} is not among the words learnt whole`;
     case "not-taught":
-      return `${fault.gpc} is not taught yet`;
+      return `${fault.gpc.slice(0, fault.gpc.indexOf("="))} is not taught yet`;
     case "no-step":
       return `${fault.from} to ${fault.to} is not one step`;
     case "refused":

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { LessonFault, Missing } from "../../core/light.ts";
-import { lessonFaultLines, wordsAtFault } from "./lesson-faults.ts";
+import { type ActivityContent, type LessonFault, type Missing, stopsLesson } from "../../core/light.ts";
+import { lessonFaultLines, wordsAtFault, wordsWithout } from "./lesson-faults.ts";
 
 const th: Missing = {
   kind: "gpc",
@@ -56,5 +56,28 @@ describe("what stands against an activity", () => {
         { activity: "1", code: "no-step", from: "cap", to: "dog", reason: { code: "same-word" } },
       ]),
     ).toEqual(["then", "mat"]);
+  });
+
+  it.each<[ActivityContent, string[], string[] | undefined]>([
+    [{ kind: "word-list", words: ["at", "than", "hat"] }, ["than"], ["at", "hat"]],
+    [{ kind: "dictation", words: ["at", "than"], sentences: ["A hat."] }, ["than"], ["at"]],
+    // At the end of a chain one can go, in the middle it would leave two changes in a step.
+    [{ kind: "read-chain", words: ["hat", "that", "than"] }, ["than"], ["hat", "that"]],
+    [{ kind: "build-chain", words: ["hat", "that", "than"] }, ["that"], undefined],
+    // A word of a sentence is mended in the sentence; a list that is wrong all through goes as a whole.
+    [{ kind: "dictation", words: ["at"], sentences: ["Than."] }, ["Than"], undefined],
+    [{ kind: "word-list", words: ["than"] }, ["than"], undefined],
+    [{ kind: "word-list", words: ["at"] }, [], undefined],
+    [{ kind: "find-it", items: [{ word: "at", foils: ["than"] }] }, ["than"], undefined],
+  ])("%j without %j leaves %j", (content, out, left) => {
+    expect(wordsWithout(content, out)).toEqual(left);
+  });
+
+  it("what stops a lesson: all but words kept out, which are left out, and words kept back", () => {
+    expect(stopsLesson(refused("then"))).toBe(true);
+    expect(stopsLesson({ activity: "1", code: "empty" })).toBe(true);
+    expect(stopsLesson({ activity: "1", code: "not-taught", gpc: "ch=tʃ" })).toBe(true);
+    expect(stopsLesson(keptOut)).toBe(false);
+    expect(stopsLesson({ activity: "1", code: "held-back-shown", word: "hat" })).toBe(false);
   });
 });

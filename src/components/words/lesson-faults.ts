@@ -1,4 +1,5 @@
-import type { LessonFault } from "../../core/light.ts";
+import type { ActivityContent, LessonFault } from "../../core/light.ts";
+import { hasOwnWords } from "./activity-words.ts";
 import { missingWords, refusalWords, stepReasonWords } from "./reasons.ts";
 import { gpcName } from "./sounds.ts";
 
@@ -56,3 +57,12 @@ export const wordsAtFault = (faults: readonly LessonFault[]): string[] => [
     faults.flatMap((fault) => (fault.code === "refused" ? [fault.refusal.word] : "word" in fault ? [fault.word] : [])),
   ),
 ];
+
+/** The words that are left without some; undefined where taking them out leaves nothing, or a chain in pieces. */
+export function wordsWithout(content: ActivityContent, out: readonly string[]): string[] | undefined {
+  if (!hasOwnWords(content) || out.length === 0 || !out.every((word) => content.words.includes(word))) return undefined;
+  const left = content.words.filter((word) => !out.includes(word));
+  if (left.length === 0) return undefined;
+  const isChain = content.kind === "read-chain" || content.kind === "build-chain";
+  return isChain && !` ${content.words.join(" ")} `.includes(` ${left.join(" ")} `) ? undefined : left;
+}

@@ -3,7 +3,7 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { heardAs } from "../sounds/sound-class.ts";
-import { saidPhonemes } from "../spelling/said.ts";
+import { heardPhonemes } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { DEFAULT_MOVES } from "./moves.ts";
 import type { StepOptions } from "./step-check.ts";
@@ -33,9 +33,8 @@ export function checkPhonemeStep(
 }
 
 /** A reading as one unit a sound: the sound stands for its own letters, so that only sounds are compared. */
-function bySound(reading: Segmentation, accent: Parameters<typeof saidPhonemes>[1]): Segmentation {
-  const said = saidPhonemes(reading, accent);
-  const sounds = said.filter((id, k) => heardAs(id, accent, said[k + 1]) !== "");
+function bySound(reading: Segmentation, accent: Parameters<typeof heardPhonemes>[1]): Segmentation {
+  const sounds = heardPhonemes(reading, accent);
   const firstVowel = sounds.findIndex(isVowel);
   const units = sounds.map((id, k): Unit => {
     const heard = heardAs(id, accent, sounds[k + 1]);

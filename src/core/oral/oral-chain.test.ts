@@ -17,6 +17,7 @@ describe("a chain for the ears", () => {
     ["cot", "kit", "change", "change-middle", "middle", 1],
     ["cap", "map", "change", "change-beginning", "beginning", 0],
     ["cap", "clap", "add", "add-beginning", "in-a-cluster", 1],
+    ["go", "ago", "add", "add-beginning", "beginning", 0],
     ["lap", "clap", "add", "add-beginning", "beginning", 0],
     ["see", "seat", "add", "add-end", "end", 2],
     ["clap", "cap", "take", "take-from-cluster", "in-a-cluster", 1],

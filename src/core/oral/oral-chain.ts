@@ -3,8 +3,7 @@ import { MOVES } from "../chains/moves.ts";
 import type { SingleStep } from "../chains/step-compare.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { heardAs } from "../sounds/sound-class.ts";
-import { saidPhonemes } from "../spelling/said.ts";
+import { heardPhonemes } from "../spelling/said.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import type { OralItem, SoundPlace, Spoken } from "./item.ts";
 import type { OralSkill } from "./skills.ts";
@@ -39,12 +38,13 @@ function itemOf(step: SingleStep, lexicon: Lexicon): OralItem | undefined {
   const at = step.index;
   const [old, sound] = [first.sounds[at] as string, longer.sounds[at] as string];
   const place = placeOf(step, at, longer.sounds.length);
+  const isBefore = place === "beginning" || step.position === "initial";
   const own = (skill: OralSkill) => ({ skill, key: `${skill} ${first.text} ${answer.text}`, first, answer, place, at });
   switch (step.kind) {
     case "change":
       return { kind: "change", ...own(CHANGE[step.position]), old, sound };
     case "add":
-      return { kind: "add", ...own(step.position === "initial" ? "add-beginning" : "add-end"), sound };
+      return { kind: "add", ...own(isBefore ? "add-beginning" : "add-end"), sound };
     case "take-away":
       return { kind: "take", ...own(place === "in-a-cluster" ? "take-from-cluster" : TAKE[place]), sound };
     case "swap":
@@ -56,13 +56,13 @@ const CHANGE = { initial: "change-beginning", medial: "change-middle", final: "c
 const TAKE = { beginning: "take-beginning", middle: "take-from-cluster", end: "take-end" } as const;
 
 function placeOf({ position }: SingleStep, at: number, length: number): SoundPlace {
-  if (position === "medial") return "middle";
-  return at === 0 ? "beginning" : at === length - 1 ? "end" : "in-a-cluster";
+  if (at === 0) return "beginning";
+  if (at === length - 1) return "end";
+  return position === "medial" ? "middle" : "in-a-cluster";
 }
 
-/** A word as it is said: sounds that this school does not hear are left out. */
-function spoken(reading: Segmentation, lexicon: Lexicon): Spoken {
-  const said = saidPhonemes(reading, lexicon.accent);
-  const sounds = said.filter((id, k) => heardAs(id, lexicon.accent, said[k + 1]) !== "");
-  return { sounds, text: reading.word, isWord: lexicon.get(reading.word) !== undefined };
-}
+const spoken = (reading: Segmentation, lexicon: Lexicon): Spoken => ({
+  sounds: heardPhonemes(reading, lexicon.accent),
+  text: reading.word,
+  isWord: lexicon.get(reading.word) !== undefined,
+});

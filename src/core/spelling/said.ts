@@ -1,5 +1,5 @@
 import { type AccentSettings, accentPhonemes, GENERAL_AMERICAN } from "../sounds/accents.ts";
-import { soundClassOf } from "../sounds/sound-class.ts";
+import { heardAs, soundClassOf } from "../sounds/sound-class.ts";
 import type { Segmentation, Unit } from "./segmentation.ts";
 
 /** True where wh and w are two sounds, as in some Scottish, Irish and American speech. */
@@ -20,6 +20,12 @@ export function unitSounds(unit: Unit, settings: AccentSettings = GENERAL_AMERIC
 /** The phonemes of a whole reading, as the accent says them. */
 export function saidPhonemes({ units }: Segmentation, settings: AccentSettings = GENERAL_AMERICAN): string[] {
   return units.flatMap((unit) => saidAs(unit.grapheme, unit.phonemes, settings));
+}
+
+/** The same without the sounds that this school does not hear (the h of hat, where it is dropped). */
+export function heardPhonemes(reading: Segmentation, settings: AccentSettings = GENERAL_AMERICAN): string[] {
+  const said = saidPhonemes(reading, settings);
+  return said.filter((id, k) => heardAs(id, settings, said[k + 1]) !== "");
 }
 
 /** The sounds of a whole reading as one string: two readings with the same one sound alike to this school. */

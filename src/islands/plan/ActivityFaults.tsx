@@ -1,6 +1,5 @@
-import { hasOwnWords } from "../../components/words/activity-words.ts";
-import { lessonFaultLines, wordsAtFault } from "../../components/words/lesson-faults.ts";
-import type { ActivityContent, LessonFault } from "../../core/light.ts";
+import { lessonFaultLines, wordsAtFault, wordsWithout } from "../../components/words/lesson-faults.ts";
+import type { LessonFault } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/lesson-types.ts";
 import type { ActivityEdit } from "./use-plan.ts";
 
@@ -32,13 +31,4 @@ export function ActivityFaults({ activity: { id, content }, faults, onEdit }: Pr
       )}
     </span>
   );
-}
-
-/** The words that are left without some; undefined where taking them out leaves nothing, or a chain in pieces. */
-function wordsWithout(content: ActivityContent, out: readonly string[]): string[] | undefined {
-  if (!hasOwnWords(content) || out.length === 0 || !out.every((word) => content.words.includes(word))) return undefined;
-  const left = content.words.filter((word) => !out.includes(word));
-  if (left.length === 0) return undefined;
-  const isChain = content.kind === "read-chain" || content.kind === "build-chain";
-  return isChain && !` ${content.words.join(" ")} `.includes(` ${left.join(" ")} `) ? undefined : left;
 }
