@@ -7,6 +7,7 @@ import {
   GENERAL_AMERICAN,
   makeSort,
   ORAL_SKILLS,
+  oralChain,
   oralSet,
   sequenceById,
   spellingChoices,
@@ -151,6 +152,19 @@ describe("ears-only items in words", () => {
       if ("answer" in item && typeof item.answer === "object" && item.answer.isWord)
         expect(prompt.split(/[^a-z]+/)).not.toContain(item.answer.text);
     }
+  });
+
+  it.each([
+    ["cot", "coat", "Say cot. In place of /ɑ/ say /oʊ/."],
+    ["lap", "clap", "Say lap. Put /k/ before it."],
+    ["cap", "clap", "Say cap. Put /l/ in, after the /k/."],
+    ["go", "ago", "Say go. Put /ə/ before it."],
+    ["see", "seat", "Say see. Put /t/ after it."],
+    ["clap", "cap", "Say clap. Leave the /l/ out."],
+  ])("a chain for the ears, %s to %s: %s", (from, to, says) => {
+    const items = oralChain([from, to]).flatMap((part) => part.items);
+    expect(items.map(promptText)).toEqual([says]);
+    expect(items.map(oralAnswer)).toEqual([to]);
   });
 
   it("a word is its letters, a part its letters and sounds", () => {
