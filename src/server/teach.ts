@@ -49,7 +49,7 @@ export interface TeachItem {
 export interface TeachActivity {
   readonly id: string;
   readonly kind: PacedKind;
-  readonly does: RunActivity["content"]["kind"];
+  readonly contentKind: RunActivity["content"]["kind"];
   readonly title: string;
   readonly minutes: number;
   readonly ifTime: boolean;
@@ -132,7 +132,7 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
   return {
     id,
     kind,
-    does: content.kind,
+    contentKind: content.kind,
     title,
     minutes,
     ifTime,

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { alive, expect, follow, seenFace, test } from "./server.ts";
+import { alive, expect, follow, shownDisplay, test } from "./server.ts";
 
 const setOf = (page: Page) =>
   page.getByRole("list", { name: "Words of the set" }).locator("li span:first-child").allTextContents();
@@ -223,7 +223,7 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await page.waitForURL(/\/teach\//);
   await alive(page);
   await expect(page.locator("[data-current-word]")).toHaveAttribute("data-word", "cat");
-  await expect(seenFace(page)).toHaveAttribute("data-blended", "true");
+  await expect(shownDisplay(page)).toHaveAttribute("data-blended", "true");
   await page.goto(`${server.address}/plan`);
   await alive(page);
   // Less time: what to take out is one press.

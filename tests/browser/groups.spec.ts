@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
-import { alive, expect, follow, seenFace, test } from "./server.ts";
+import { alive, expect, follow, shownDisplay, test } from "./server.ts";
 
 test.beforeEach(async ({ page, server }) => {
   await page.goto(`${server.address}/groups`);
@@ -118,7 +118,7 @@ test("any word's card: press and hold in Teach without tapping it, ? with the ke
   await page.mouse.up();
   // Neither the press nor the keys reach the lesson behind.
   await page.keyboard.press(" ");
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "0");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "0");
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog")).toHaveCount(0);
   await page.keyboard.press("?");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, follow, type Server, seenFace, test } from "./server.ts";
+import { alive, expect, follow, type Server, shownDisplay, test } from "./server.ts";
 
 /** A page that is left, or loaded again, before the server has answered: nothing that was changed on it is lost. */
 
@@ -117,7 +117,7 @@ test("a lesson: the word, the moment of it and whose turn it is", async ({ page,
   await page.reload();
   await alive(page);
   await expect(page.locator("[data-current-word]")).toHaveAttribute("data-word", "cap");
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "1");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "1");
   await expect(turn).toHaveAttribute("data-learner", learner ?? "");
   await back();
   const id = page.url().split("/").at(-1);

@@ -76,7 +76,7 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
   for (let press = 0; press < 400; press++) {
     const now = await stage(page).evaluate((element) => ({
       activity: element.getAttribute("data-activity"),
-      does: element.getAttribute("data-does"),
+      does: element.getAttribute("data-content-kind"),
       place: element.getAttribute("data-place"),
     }));
     const from = await placeNow();
@@ -99,7 +99,7 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
       await page.reload();
       await alive(page);
       expect(await stage(page).getAttribute("data-place")).toBe("3");
-      expect(await stage(page).getAttribute("data-does")).toBe("read-chain");
+      expect(await stage(page).getAttribute("data-content-kind")).toBe("read-chain");
     }
     await page.keyboard.press(now.does === "build-chain" ? "ArrowRight" : " ");
     // The word is seen at once, what tells of it a frame later; at the end of the lesson nothing moves.
@@ -134,7 +134,7 @@ test("jump, shuffle, leave out, add a word that is checked, say again what went 
   await alive(page);
   await page.getByRole("button", { name: /^Activity:/ }).click();
   await page.getByRole("menuitem", { name: /^Read a chain/ }).click();
-  await expect(stage(page)).toHaveAttribute("data-does", "read-chain");
+  await expect(stage(page)).toHaveAttribute("data-content-kind", "read-chain");
   await expect(page.getByRole("button", { name: "My turn" })).toHaveAttribute("aria-pressed", "true");
   await page.keyboard.press("m");
   await page.keyboard.press("m");
@@ -181,8 +181,8 @@ test("jump, shuffle, leave out, add a word that is checked, say again what went 
   // All the words at once, to read across: the one whose turn it is is marked, and the keys go from word to word.
   await more.click();
   await page.getByRole("menuitem", { name: "All the words, to read across" }).click();
-  await expect(page.locator("[data-face=list] li").first()).toBeVisible();
-  await expect(page.locator("[data-face=list] [aria-current=true]")).toHaveCount(1);
+  await expect(page.locator("[data-display=list] li").first()).toBeVisible();
+  await expect(page.locator("[data-display=list] [aria-current=true]")).toHaveCount(1);
   await page.keyboard.press("ArrowLeft");
   await more.click();
   await page.getByRole("menuitem", { name: "One word at a time" }).click();
@@ -190,10 +190,10 @@ test("jump, shuffle, leave out, add a word that is checked, say again what went 
   // An activity that is left out is passed over, and can be had again.
   await more.click();
   await page.getByRole("menuitem", { name: "Leave this activity out" }).click();
-  await expect(stage(page)).not.toHaveAttribute("data-does", "read-chain");
+  await expect(stage(page)).not.toHaveAttribute("data-content-kind", "read-chain");
   await page.getByRole("button", { name: /^Activity:/ }).click();
   await page.getByRole("menuitem", { name: /Read a chain/ }).click();
-  await expect(stage(page)).toHaveAttribute("data-does", "read-chain");
+  await expect(stage(page)).toHaveAttribute("data-content-kind", "read-chain");
 });
 
 /** Keys pressed quicker than anything can be drawn: all in one turn of the page. */
@@ -202,7 +202,7 @@ const flurry = (page: Page, keys: readonly string[]) =>
     for (const key of all) document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }));
   }, keys);
 
-test("however quickly keys follow one another, one face is seen, and a mark is for the word that is seen", async ({
+test("however quickly keys follow one another, one display is shown, and a mark is for the word that is seen", async ({
   page,
   server,
 }) => {
@@ -232,7 +232,7 @@ test("however quickly keys follow one another, one face is seen, and a mark is f
     await expect
       .poll(() =>
         page.evaluate(() => {
-          const seen = [...document.querySelectorAll('[data-plate]:not([aria-hidden="true"])')];
+          const seen = [...document.querySelectorAll("[data-display]")];
           const word = document.querySelector<HTMLElement>("[data-current-word]")?.dataset["word"] ?? "?";
           return seen.length === 1 && seen[0]?.textContent?.endsWith(word);
         }),
@@ -300,7 +300,7 @@ test("build mode by touch: pressed and dragged; the learners' view follows witho
   await page.getByRole("button", { name: "Take t off" }).tap();
   await page.getByRole("button", { name: "Put p on the line" }).tap();
   await expect(board(page)).toHaveAttribute("data-board", "c a p");
-  await expect(view.locator("[data-face=board]")).toContainText("cap");
+  await expect(view.locator("[data-display=board]")).toContainText("cap");
   expect(await view.locator("main").innerText()).not.toContain("Now make it");
   await page.getByRole("button", { name: "Check" }).tap();
   await expect(board(page)).toHaveAttribute("data-right", "true");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, follow, type Server, seenFace, test } from "./server.ts";
+import { alive, expect, follow, type Server, shownDisplay, test } from "./server.ts";
 
 /** The main road: plan a chain, teach it, mark it, see what was substituted, over a real database. */
 
@@ -45,11 +45,11 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
 
   const stage = page.locator("[data-place]");
   // Tap through the sounds, blend, back to open, hide and show the change.
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "0");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "0");
   await page.keyboard.press(" ");
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "1");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "1");
   await page.keyboard.press("b");
-  await expect(seenFace(page)).toHaveAttribute("data-blended", "true");
+  await expect(shownDisplay(page)).toHaveAttribute("data-blended", "true");
   await page.keyboard.press("ArrowRight");
   await expect(stage).toHaveAttribute("data-place", "1");
   await page.getByRole("button", { name: "Hide change" }).click();
@@ -147,7 +147,7 @@ test("touch alone: units, sounds and learners are large enough to press", async 
   await sounds.first().tap();
   await expect(chip(page, "Knot")).toHaveAttribute("data-mark", "wrong stored");
   await page.getByRole("button", { name: /^Tap/ }).tap();
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "1");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "1");
   await context.close();
 });
 
@@ -166,7 +166,7 @@ test("every way of blending shows its own moments, by keys; at sight a word is o
     await page.getByLabel("Blending").selectOption(way);
     const seen: string[] = [];
     for (;;) {
-      const [shown, closed, blended] = await seenFace(page).evaluate((element) => [
+      const [shown, closed, blended] = await shownDisplay(page).evaluate((element) => [
         element.getAttribute("data-shown"),
         element.getAttribute("data-closed"),
         element.getAttribute("data-blended"),
@@ -184,15 +184,15 @@ test("every way of blending shows its own moments, by keys; at sight a word is o
   expect(await moments("letter-groups-first")).toHaveLength(6);
   await page.getByLabel("Help").selectOption("tap-silently");
   await page.keyboard.press(" ");
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "3");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "3");
   await page.getByLabel("Help").selectOption("at-sight");
-  await expect(seenFace(page)).toHaveAttribute("data-blended", "true");
+  await expect(shownDisplay(page)).toHaveAttribute("data-blended", "true");
   await page.keyboard.press("ArrowDown");
-  await expect(seenFace(page)).toHaveAttribute("data-closed", "0");
+  await expect(shownDisplay(page)).toHaveAttribute("data-closed", "0");
   await page.keyboard.press("b");
   await page.keyboard.press(" ");
   await expect(stage).toHaveAttribute("data-place", "1");
-  await expect(seenFace(page)).toHaveAttribute("data-blended", "true");
+  await expect(shownDisplay(page)).toHaveAttribute("data-blended", "true");
 });
 
 test("the learners' view follows in a second page, without names or controls, and survives a reload", async ({
@@ -213,7 +213,7 @@ test("the learners' view follows in a second page, without names or controls, an
   await expect(shown).toHaveAttribute("data-view", "0");
   await page.bringToFront();
   await page.keyboard.press(" ");
-  await expect(seenFace(view)).toHaveAttribute("data-closed", "1");
+  await expect(shownDisplay(view)).toHaveAttribute("data-closed", "1");
   await page.keyboard.press("ArrowRight");
   await expect(shown).toHaveAttribute("data-view", "1");
   await expect(view.locator("[data-current-word]")).toHaveAttribute("data-word", "mesh");
@@ -224,6 +224,6 @@ test("the learners' view follows in a second page, without names or controls, an
   await view.reload();
   await alive(view);
   await expect(shown).toHaveAttribute("data-view", "1");
-  await expect(seenFace(view)).toHaveAttribute("data-closed", "2");
+  await expect(shownDisplay(view)).toHaveAttribute("data-closed", "2");
   await view.close();
 });

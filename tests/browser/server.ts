@@ -102,7 +102,7 @@ export async function follow(page: Page, link: Locator): Promise<void> {
   await alive(page);
 }
 
-/** The face that is seen, of those that lie ready in a lesson. */
-export const seenFace = (page: Page) => page.locator('[data-plate]:not([aria-hidden="true"]) [data-face]');
+/** What learners see in a lesson. */
+export const shownDisplay = (page: Page) => page.locator("[data-display]");
 
 export { expect } from "@playwright/test";

@@ -22,7 +22,7 @@ export interface WordActions {
   readonly onReorder: (words: string[]) => void;
 }
 
-import { useListSensors } from "../use-list-sensors.ts";
+import { useListSensors } from "../shared/use-list-sensors.ts";
 
 interface Props extends WordActions {
   readonly report: ChainReport;

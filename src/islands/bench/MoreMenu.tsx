@@ -4,7 +4,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import type { ChainVersion } from "../../server/chains.ts";
 import type { Group } from "../../server/groups.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 
 interface Props {
   readonly chainId: string | undefined;

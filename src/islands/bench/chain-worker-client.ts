@@ -1,5 +1,5 @@
 import type { ChainWorker } from "../../workers/chain-worker.ts";
-import { WorkerClient } from "../worker-client.ts";
+import { WorkerClient } from "../shared/worker-client.ts";
 
 export type ChainWorkerClient = WorkerClient<ChainWorker>;
 

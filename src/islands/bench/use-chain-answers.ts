@@ -1,6 +1,6 @@
 import { useCallback } from "react";
 import type { ChainAim, ChainReport, JudgeRequest, Neighbour, WordVerdict } from "../../core/light.ts";
-import { useAnswer } from "../use-answer.ts";
+import { useAnswer } from "../shared/use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 
 /** What the chain is, what may be shown of it, and what would fit the gap: all from the worker, as it changes. */

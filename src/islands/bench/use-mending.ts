@@ -1,7 +1,7 @@
 import type { Dispatch } from "react";
 import { toast } from "sonner";
 import type { ChainReport, JudgeRequest, WordVerdict } from "../../core/light.ts";
-import { ignoreCancelled } from "../use-answer.ts";
+import { ignoreCancelled } from "../shared/use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 import type { BenchAction, BenchState } from "./state.ts";
 import type { usePlanner } from "./use-planner.ts";

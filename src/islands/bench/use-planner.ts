@@ -11,8 +11,8 @@ import {
   tickedAsTaught,
 } from "../../core/light.ts";
 import type { Group } from "../../server/groups.ts";
-import { call } from "../client.ts";
-import { ignoreCancelled } from "../use-answer.ts";
+import { call } from "../shared/client.ts";
+import { ignoreCancelled } from "../shared/use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 import type { OtherChain } from "./Others.tsx";
 import { type BenchAction, type BenchState, shapeAfter } from "./state.ts";

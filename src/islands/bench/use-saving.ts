@@ -2,8 +2,8 @@ import { type Dispatch, useRef } from "react";
 import { toast } from "sonner";
 import type { SavedChain } from "../../server/chains.ts";
 import type { Session } from "../../server/sessions.ts";
-import { call } from "../client.ts";
-import { ignoreCancelled } from "../use-answer.ts";
+import { call } from "../shared/client.ts";
+import { ignoreCancelled } from "../shared/use-answer.ts";
 import { type BenchAction, type BenchState, fingerprint } from "./state.ts";
 
 /**

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef } from "react";
 import { LEAST_ITEMS, type OralItem, type OralRules, type OralSetRequest } from "../../core/light.ts";
-import type { SetsWorkerClient } from "../sets-worker-client.ts";
+import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import type { EarsPart } from "./ears-state.ts";
 
 interface Making {

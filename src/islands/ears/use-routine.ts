@@ -4,7 +4,7 @@ import { toast } from "sonner";
 import type { FilledPart, OralItem } from "../../core/light.ts";
 import type { EarsPage } from "../../server/ears-page.ts";
 import type { Routine, RoutineDay } from "../../server/routines.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 import type { EarsPart } from "./ears-state.ts";
 
 interface Wants {

@@ -11,8 +11,8 @@ import {
   type NoFamily,
 } from "../../core/light.ts";
 import type { LearnerSlip } from "../../server/families-page.ts";
-import type { SetsWorkerClient } from "../sets-worker-client.ts";
-import { useAnswer } from "../use-answer.ts";
+import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
+import { useAnswer } from "../shared/use-answer.ts";
 
 interface Props {
   readonly worker: SetsWorkerClient;

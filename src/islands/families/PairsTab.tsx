@@ -15,8 +15,8 @@ import {
 } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/families-page.ts";
 import type { SetContent } from "../../server/word-set-fields.ts";
-import type { SetsWorkerClient } from "../sets-worker-client.ts";
-import { useAnswer } from "../use-answer.ts";
+import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
+import { useAnswer } from "../shared/use-answer.ts";
 
 interface Props {
   readonly worker: SetsWorkerClient;

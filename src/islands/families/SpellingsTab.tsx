@@ -3,8 +3,8 @@ import { factWords, noChoicesWords } from "../../components/words/family-words.t
 import { soundName } from "../../components/words/sounds.ts";
 import { type Bin, type FamilyRules, gpcById, MOST_BINS, type SpellingChoice, taughtGpcs } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/families-page.ts";
-import type { SetsWorkerClient } from "../sets-worker-client.ts";
-import { useAnswer } from "../use-answer.ts";
+import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
+import { useAnswer } from "../shared/use-answer.ts";
 import { SoundButton } from "./PairsTab.tsx";
 
 interface Props {

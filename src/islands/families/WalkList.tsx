@@ -1,5 +1,5 @@
 import { type FamilyWalk, partLetters, WALK_WAYS, type WalkWay, walkParts } from "../../core/light.ts";
-import { useAnswer } from "../use-answer.ts";
+import { useAnswer } from "../shared/use-answer.ts";
 
 interface Props {
   readonly askWalk: () => Promise<FamilyWalk>;

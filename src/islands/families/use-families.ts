@@ -9,8 +9,8 @@ import {
   taughtOf,
 } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/families-page.ts";
-import type { SetsWorkerClient } from "../sets-worker-client.ts";
-import { useAnswer } from "../use-answer.ts";
+import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
+import { useAnswer } from "../shared/use-answer.ts";
 import type { FamiliesAction, FamiliesState } from "./set-state.ts";
 
 /** What may stand before this group, and what was used lately. */

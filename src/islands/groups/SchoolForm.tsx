@@ -20,8 +20,8 @@ import {
   SUPPORTS,
   TURN_PATTERNS,
 } from "../../core/light.ts";
-import { call } from "../client.ts";
-import { useToldKeeper } from "../use-told-keeper.ts";
+import { call } from "../shared/client.ts";
+import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
 
 const ACCENT_NAME: Readonly<Record<Accent, string>> = {
   "general-american": "General American",
@@ -49,21 +49,21 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
   const [school, setSchool] = useState(first);
   const [never, setNever] = useState(first.never.join(", "));
   const [failure, setFailure] = useState("");
-  const keeper = useToldKeeper({
+  const autosave = useAnnouncedAutosave({
     name: "zip-step school",
     stored: first,
     send: (whole) => call<SchoolSettings>("PUT", "/api/school", whole, true),
-    onLeft: (left) => {
-      setSchool(left);
-      setNever(left.never.join(", "));
+    onRestored: (unsaved) => {
+      setSchool(unsaved);
+      setNever(unsaved.never.join(", "));
     },
-    onKept: () => {
+    onSaved: () => {
       setFailure("");
       toast.success("Kept", { id: "school", duration: 1200 });
     },
     // What was typed stays where it was typed, to be put right.
     onRefused: (error) => {
-      setSchool(keeper.stored);
+      setSchool(autosave.stored);
       setFailure(error.message);
     },
   });
@@ -71,7 +71,7 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
   const save = (next: SchoolSettings) => {
     setSchool(next);
     setFailure("");
-    keeper.keep(next);
+    autosave.save(next);
   };
   const toggleMerger = (merger: Merger, on: boolean) => {
     const mergers = on ? [...school.accent.mergers, merger] : school.accent.mergers.filter((m) => m !== merger);

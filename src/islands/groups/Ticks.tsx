@@ -7,8 +7,8 @@ import { patternName } from "../../components/words/reasons.ts";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import { GPCS, NO_TICKS, type Sequence, type TickTokens } from "../../core/light.ts";
 import type { Group } from "../../server/groups.ts";
-import { call } from "../client.ts";
-import { useToldKeeper } from "../use-told-keeper.ts";
+import { call } from "../shared/client.ts";
+import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
 import { countTicks, type Item, type ItemState, itemsOf, stateOf, toggle } from "./ticks-state.ts";
 
 interface Props {
@@ -35,19 +35,19 @@ const ALL_GPCS = [...new Set(GPCS.map(({ id }) => id))];
 /** Every step with what it teaches; a press ticks a thing by hand, for this group only. */
 export default function Ticks({ group, sequence }: Props) {
   const [ticks, setTicks] = useState<TickTokens>(group.ticks);
-  const keeper = useToldKeeper({
+  const autosave = useAnnouncedAutosave({
     name: `zip-step ticks ${group.id}`,
     stored: group.ticks,
     send: (whole) => call("PUT", `/api/groups/${group.id}/ticks`, whole, true),
-    onLeft: setTicks,
+    onRestored: setTicks,
     onRefused: (error) => {
-      setTicks(keeper.stored);
+      setTicks(autosave.stored);
       toast.error(error.message);
     },
   });
   const save = (next: TickTokens) => {
     setTicks(next);
-    keeper.keep(next);
+    autosave.save(next);
   };
   const inSequence = new Set(sequence.steps.flatMap((step) => itemsOf(step).map(({ token }) => token)));
   const beyond = [

@@ -5,7 +5,7 @@ import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import type { CardPack, MasteryRule } from "../../core/light.ts";
 import type { LearnerPacks, PacksPage } from "../../server/packs.ts";
 import type { Session } from "../../server/sessions.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 
 type Kind = "sounds" | "words";
 const KIND_NAME: Readonly<Record<Kind, string>> = { sounds: "Sound cards", words: "Words learnt whole" };

@@ -2,7 +2,7 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { LessonTemplate } from "../../core/light.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 
 export type TemplateEntry = Pick<LessonTemplate, "id" | "name"> & { readonly own: boolean };
 

@@ -2,8 +2,8 @@ import { useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ActivityKind, Contrast } from "../../core/light.ts";
 import type { CheckedPlan } from "../../server/plan-check.ts";
-import { call } from "../client.ts";
-import { useToldKeeper } from "../use-told-keeper.ts";
+import { call } from "../shared/client.ts";
+import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
 
 /** What a teacher changes in one drafted activity. */
 export interface ActivityEdit {
@@ -50,14 +50,14 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     newest.current = next;
     setPlan(next);
   };
-  const keeper = useToldKeeper({
+  const autosave = useAnnouncedAutosave({
     name: `zip-step plan ${groupId}`,
     stored: changeable(stored),
     send: (body) => call<CheckedPlan>("PUT", `/api/plans/${groupId}`, body, true),
-    onLeft: (left) => show(changed(stored, left)),
-    onKept: (kept) => {
-      answered.current = kept;
-      if (!meanwhile.current) show(kept);
+    onRestored: (unsaved) => show(changed(stored, unsaved)),
+    onSaved: (saved) => {
+      answered.current = saved;
+      if (!meanwhile.current) show(saved);
     },
     onRefused: (error) => {
       toast.error(error.message);
@@ -69,7 +69,7 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const change = (make: Change) => {
     show(make(newest.current));
     if (meanwhile.current) meanwhile.current.push(make);
-    else keeper.keep(changeable(newest.current));
+    else autosave.save(changeable(newest.current));
   };
 
   /** Waits for what was sent before, then takes the plan as the server has it. */
@@ -80,9 +80,9 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     setBusy(true);
     try {
       // Why it is not has been said.
-      if (!(await keeper.settled())) return false;
+      if (!(await autosave.settled())) return false;
       answered.current = await call<CheckedPlan>("POST", path, body);
-      keeper.has(changeable(answered.current));
+      autosave.acceptStored(changeable(answered.current));
       show(since.reduce((now, make) => make(now), answered.current));
       return true;
     } catch (error) {
@@ -90,7 +90,7 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
       return false;
     } finally {
       meanwhile.current = undefined;
-      if (since.length > 0) keeper.keep(changeable(newest.current));
+      if (since.length > 0) autosave.save(changeable(newest.current));
       setBusy(false);
     }
   };
@@ -111,7 +111,7 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const edit = (change: ActivityEdit) => ask(`/api/plans/${groupId}/edit`, change);
 
   /** Whether the server has every change; why it has not is said. */
-  const settled = () => keeper.settled();
+  const settled = () => autosave.settled();
 
   return { plan, busy, change, draft, add, edit, settled };
 }

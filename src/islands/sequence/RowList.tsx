@@ -5,7 +5,7 @@ import { GripVertical, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { rowFaultWords } from "../../components/words/sequence-faults.ts";
 import type { RowField, RowProblem, SequenceRow } from "../../core/light.ts";
-import { useListSensors } from "../use-list-sensors.ts";
+import { useListSensors } from "../shared/use-list-sensors.ts";
 import type { EditorRow } from "./editor-state.ts";
 
 interface Props {

@@ -8,7 +8,7 @@ import { rowProblemWords } from "../../components/words/sequence-faults.ts";
 import { PATTERNS, type RowProblem, type Sequence } from "../../core/light.ts";
 import type { SequencePage } from "../../server/groups-page.ts";
 import type { CheckedRows, ReadCsv } from "../../server/sequences.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 import { type EditorRow, EMPTY, withKeys, withoutKeys } from "./editor-state.ts";
 import { RowList } from "./RowList.tsx";
 

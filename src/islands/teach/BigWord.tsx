@@ -1,42 +1,43 @@
 import { BIG, layoutZip, zipHeight } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import { partLetters, type Segmentation } from "../../core/light.ts";
-import type { Face } from "./faces.ts";
-import type { Room } from "./use-room.ts";
+import type { Display } from "./lesson/displays.ts";
+import type { ElementSize } from "./use-element-size.ts";
 
 interface Props {
-  readonly face: Extract<Face, { kind: "word" }>;
-  readonly room: Room | undefined;
+  readonly display: Extract<Display, { kind: "word" }>;
+  /** What the word is fitted to. */
+  readonly area: ElementSize | undefined;
 }
 
 /** Pixels kept above the word for the word before it, and letters no larger than this. */
-export const WORD_BEFORE_ROOM = 100;
+export const WORD_BEFORE_HEIGHT = 100;
 const LARGEST = 300;
 const SIZE_BEFORE_MEASURED = 150;
 
-/** The largest size at which a word fits its room. */
-export function sizeIn(room: Room | undefined, reading: Segmentation): number {
-  if (!room) return SIZE_BEFORE_MEASURED;
-  const byWidth = (room.width * 0.88) / layoutZip(reading, BIG).width;
-  const byHeight = (room.height - WORD_BEFORE_ROOM - 20) / zipHeight(BIG, true);
+/** The largest letter size, in pixels, at which a word fits an area. */
+export function letterSizeIn(area: ElementSize | undefined, reading: Segmentation): number {
+  if (!area) return SIZE_BEFORE_MEASURED;
+  const byWidth = (area.width * 0.88) / layoutZip(reading, BIG).width;
+  const byHeight = (area.height - WORD_BEFORE_HEIGHT - 20) / zipHeight(BIG, true);
   return Math.floor(Math.max(60, Math.min(byWidth, byHeight, LARGEST)));
 }
 
 /** The word as large as fits over its zip. */
-export function BigWord({ face, room }: Props) {
-  const { reading, stage, before, change } = face;
-  const size = sizeIn(room, reading);
+export function BigWord({ display, area }: Props) {
+  const { reading, stage, before, change } = display;
+  const size = letterSizeIn(area, reading);
   const isWhole = stage.from === 0 && stage.to === reading.units.length;
   const shownUnits = reading.units.map((_, k) => k).slice(stage.from, stage.to);
   return (
     <div
-      data-face="word"
+      data-display="word"
       data-closed={stage.closed}
       data-blended={stage.blended}
       data-shown={`${stage.from}-${stage.to}`}
       className="flex size-full flex-col items-center"
     >
-      <div style={{ height: WORD_BEFORE_ROOM }} className="shrink-0">
+      <div style={{ height: WORD_BEFORE_HEIGHT }} className="shrink-0">
         {before && <ZipStrip word={before} size={40} faint />}
       </div>
       <div className="grid min-h-0 flex-1 place-items-center">

@@ -10,7 +10,7 @@ import {
 import { Eraser, Square } from "lucide-react";
 import type { TeachWord } from "../../server/teach.ts";
 import { ShutZip } from "./BigWord.tsx";
-import { type Board, type BoardAction, firstWrong } from "./board.ts";
+import { type Board, type BoardAction, firstWrong } from "./lesson/board.ts";
 
 export interface BuildBoardProps {
   readonly board: Board;

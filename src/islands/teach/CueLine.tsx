@@ -1,13 +1,11 @@
 import { Eye } from "lucide-react";
-import { memo, type Ref, useState } from "react";
+import { memo, useState } from "react";
 import { CORRECTION_NAME, promptLine } from "../../components/words/prompt-words.ts";
 import type { PracticeSettings, Prompt } from "../../core/light.ts";
-import type { Ahead } from "../use-later.ts";
 import type { TurnSign } from "./learners-view.ts";
-import { SignChoice, type SignChoiceProps } from "./SignChoice.tsx";
+import { SignChoice } from "./SignChoice.tsx";
 
 interface Props {
-  readonly signRef?: Ref<Ahead<SignChoiceProps>>;
   readonly prompt: Prompt;
   /** Which item it is for: what was uncovered for one is covered for the next. */
   readonly itemKey: string;
@@ -24,7 +22,6 @@ interface Props {
 
 /** For the teacher: what to say, whose the word is, how long to wait. */
 export const CueLine = memo(function CueLine({
-  signRef,
   prompt,
   itemKey,
   covered,
@@ -38,7 +35,7 @@ export const CueLine = memo(function CueLine({
   const line = promptLine(prompt);
   const hidden = covered && peekedAt !== itemKey;
   return (
-    <div className="own-paint shrink-0 border-b border-hairline px-5 pb-2">
+    <div className="contain-layout contain-style shrink-0 border-b border-hairline px-5 pb-2">
       <div className="flex min-h-11 items-center gap-4">
         <p className="min-w-0 flex-1 text-[15.5px] leading-snug" aria-live="off">
           {correction ? (
@@ -70,7 +67,7 @@ export const CueLine = memo(function CueLine({
             </>
           )}
         </p>
-        <SignChoice ref={signRef} sign={sign} onSign={onSign} />
+        <SignChoice sign={sign} onSign={onSign} />
       </div>
       <div className="h-1 rounded bg-hairline" aria-hidden>
         {thinking > 0 && (

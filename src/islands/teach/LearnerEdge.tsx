@@ -1,11 +1,9 @@
 import { Check, Circle } from "lucide-react";
-import { memo, type Ref } from "react";
+import { memo } from "react";
 import type { Learner } from "../../server/groups.ts";
-import { type Ahead, useAhead } from "../use-later.ts";
-import { type Mark, type Marks, markKey } from "./marks.ts";
+import { type Mark, type Marks, markKey } from "./lesson/marks.ts";
 
-export interface LearnerEdgeProps {
-  readonly ref?: Ref<Ahead<LearnerEdgeProps>>;
+interface Props {
   readonly learners: readonly Learner[];
   readonly turn: string | undefined;
   readonly wordIndex: number;
@@ -14,10 +12,9 @@ export interface LearnerEdgeProps {
 }
 
 /** Names along the edge: whose turn it is, and what is marked for this word. */
-export const LearnerEdge = memo(function LearnerEdge(props: LearnerEdgeProps) {
-  const { learners, turn, wordIndex, marks, onTurn } = useAhead(props, props.ref);
+export const LearnerEdge = memo(function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props) {
   return (
-    <div role="group" aria-label="Whose turn" className="own-paint flex min-w-0 flex-wrap gap-2">
+    <div role="group" aria-label="Whose turn" className="contain-layout contain-style flex min-w-0 flex-wrap gap-2">
       {learners.map((learner, k) => (
         <Seat
           key={learner.id}

@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
 import type { TeachActivity, TeachPage } from "../../server/teach.ts";
-import { facesOf } from "./faces.ts";
+import { DisplayArea } from "./DisplayArea.tsx";
 import { followTeacher, SIGN_NAME, type ViewState } from "./learners-view.ts";
-import { orderOf, startingLesson } from "./lesson-state.ts";
-import { Stage } from "./Stage.tsx";
+import { displaysOf } from "./lesson/displays.ts";
+import { orderOf, startingLesson } from "./lesson/lesson-state.ts";
 
 /** What the page was left at: shown until the teacher's window says more. */
 function keptState({ activities, session, accent }: TeachPage): ViewState | undefined {
@@ -13,9 +13,9 @@ function keptState({ activities, session, accent }: TeachPage): ViewState | unde
   const item = activity?.items[order[state.item] as number];
   if (!activity || !item) return undefined;
   const before = activity.items[order[state.item - 1] as number];
-  const faces = facesOf(item, { activity, way: activity.settings, before, accent });
-  const face = faces[Math.min(state.stage, faces.length - 1)];
-  return face && { face, sign: undefined, dark: false, item: state.item };
+  const displays = displaysOf(item, { activity, way: activity.settings, before, accent });
+  const display = displays[Math.min(state.stage, displays.length - 1)];
+  return display && { display, sign: undefined, dark: false, item: state.item };
 }
 
 /** What learners see, for a projector: no controls; it follows the teacher's window, and stays at its place without it. */
@@ -27,7 +27,7 @@ export default function LearnersView(page: TeachPage) {
       <h1 className="sr-only">The word</h1>
       {state && (
         <>
-          <Stage shown={{ key: "now", face: state.face }} />
+          <DisplayArea display={state.display} />
           {state.sign && <p className="pb-[3vh] text-center text-[4vh] text-quiet">{SIGN_NAME[state.sign]}</p>}
         </>
       )}

@@ -1,10 +1,10 @@
 import { Check } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import type { OpensAtOnce } from "./LateMenu.tsx";
+import type { DefaultOpen } from "./LazyMenu.tsx";
 import { activityName, LESSON_BUTTON, LessonButton, type LessonMenuProps, lessonLabel } from "./LessonButton.tsx";
 
 /** The menu itself, with the button that opens it. */
-export default function LessonDropdown(props: LessonMenuProps & OpensAtOnce) {
+export default function LessonDropdown(props: LessonMenuProps & DefaultOpen) {
   const { activities, at, skipped, seconds, onJump, onBringBack, defaultOpen } = props;
   return (
     <DropdownMenu.Root defaultOpen={defaultOpen}>

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { LateMenu } from "./LateMenu.tsx";
+import { LazyMenu } from "./LazyMenu.tsx";
 import {
   activityName,
   hereOf,
@@ -15,8 +15,8 @@ const load = () => import("./LessonDropdown.tsx").then((module) => module.defaul
 export const LessonMenu = memo(function LessonMenu(props: LessonMenuProps) {
   if (props.activities.length === 1) return <b className="truncate text-ink">{activityName(hereOf(props))}</b>;
   return (
-    <LateMenu load={load} props={props} label={lessonLabel(props)} className={LESSON_BUTTON}>
+    <LazyMenu load={load} props={props} label={lessonLabel(props)} className={LESSON_BUTTON}>
       <LessonButton {...props} />
-    </LateMenu>
+    </LazyMenu>
   );
 });

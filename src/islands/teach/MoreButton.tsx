@@ -1,7 +1,5 @@
 import { MoreHorizontal } from "lucide-react";
-
-/** All the words at once; undefined: one at a time. */
-export type Listing = "across" | "down" | undefined;
+import type { Listing } from "./lesson/teach-state.ts";
 
 export interface TeachMenuProps {
   readonly canAdd: boolean;

@@ -1,21 +1,18 @@
-import { memo, type Ref } from "react";
-import { type Ahead, useAhead } from "../use-later.ts";
+import { memo } from "react";
 import { SIGN_NAME, TURN_SIGNS, type TurnSign } from "./learners-view.ts";
 
-export interface SignChoiceProps {
-  readonly ref?: Ref<Ahead<SignChoiceProps>>;
+interface Props {
   readonly sign: TurnSign;
   readonly onSign: (sign: TurnSign) => void;
 }
 
 /** Whose the word is: mine, everybody's, yours. */
-export const SignChoice = memo(function SignChoice(props: SignChoiceProps) {
-  const { sign, onSign } = useAhead(props, props.ref);
+export const SignChoice = memo(function SignChoice({ sign, onSign }: Props) {
   return (
     <div
       role="group"
       aria-label="Whose the word is (M)"
-      className="own-paint flex shrink-0 overflow-hidden rounded-lg border border-rule"
+      className="contain-layout contain-style flex shrink-0 overflow-hidden rounded-lg border border-rule"
     >
       {TURN_SIGNS.map((one) => (
         <button

@@ -1,203 +1,180 @@
-import { useEffect, useMemo } from "react";
-import type { TeachPage } from "../../server/teach.ts";
-import { ClockLine } from "./ClockLine.tsx";
-import { CueLine } from "./CueLine.tsx";
+import { type ReactNode, useEffect, useMemo, useState } from "react";
+import type { TeachActivity, TeachPage } from "../../server/teach.ts";
+import { call } from "../shared/client.ts";
+import { ActivityClock } from "./ActivityClock.tsx";
+import { teachCommands } from "./commands.ts";
+import { keyActions } from "./key-actions.ts";
 import { actionOfKey } from "./keys.ts";
-import { LateBoard } from "./LateBoard.tsx";
-import { LearnerEdge } from "./LearnerEdge.tsx";
 import { LessonMenu } from "./LessonMenu.tsx";
-import { MarkBar } from "./MarkBar.tsx";
-import { SaidInstead } from "./SaidInstead.tsx";
-import { Stage } from "./Stage.tsx";
-import { useTeach } from "./use-teach.ts";
-import { useViewWindow } from "./use-view-window.ts";
-import { WordNav } from "./WordNav.tsx";
-
-const NOTHING = { kind: "text", text: "", spans: [] } as const;
+import * as select from "./lesson/selectors.ts";
+import { CurrentDisplay, LearnerCue, LearnerTurns, MarkButtons, Substitutions, WordControls } from "./parts.tsx";
+import { createTeachStore, TeachContext, useTeach, useTeachActions } from "./teach-store.ts";
+import { useActivityClock } from "./use-activity-clock.ts";
+import { useLearnersWindow } from "./use-learners-window.ts";
+import { useOutbox } from "./use-outbox.ts";
+import { usePlaceSaving } from "./use-place-saving.ts";
 
 /** A lesson on the screen: the word, and around it only what is needed with children in front. */
 export default function Teach(page: TeachPage) {
   const { session, group } = page;
-  const { learners } = group;
-  const teaching = useTeach(page);
-  const { act, activity, board, face, item, itemKey, learner, lesson, plate, pressed, sign, turn } = teaching;
-  const openView = useViewWindow(session.id, {
-    face: face ?? NOTHING,
-    sign: activity?.settings.turns === "your-turn" ? undefined : sign,
-    dark: teaching.dark,
-    item: lesson.item,
-  });
+  const [store] = useState(() => createTeachStore(page));
+  const seconds = useActivityClock(store, session.place.seconds);
+  const savePlace = usePlaceSaving(store, session, seconds);
+  const send = useOutbox(store, session.id);
+  const openLearnersView = useLearnersWindow(store, session.id);
+  const teach = useMemo(() => {
+    const commands = teachCommands(store, session, {
+      now: () => new Date(),
+      newId: () => crypto.randomUUID(),
+      send,
+      addWords: (activityId, words) =>
+        call<TeachActivity>("POST", `/api/sessions/${session.id}/words`, { activityId, words }),
+      end: async () => {
+        await savePlace();
+        await call("PATCH", `/api/sessions/${session.id}`, { ended: true }).catch(() => undefined);
+      },
+      leave: () => location.assign(`/see?group=${group.id}`),
+    });
+    return { store, commands };
+  }, [store, session, group.id, send, savePlace]);
 
   useEffect(() => {
+    const actions = keyActions(teach.store, teach.commands);
     const listener = (event: KeyboardEvent) => {
-      const done = actionOfKey(event, act);
-      if (!done) return;
+      const action = actionOfKey(event, actions);
+      if (!action) return;
       event.preventDefault();
-      done();
+      action();
     };
     addEventListener("keydown", listener);
     return () => removeEventListener("keydown", listener);
-  }, [act]);
-  const { activities, skipped } = lesson;
-  const timed = useMemo(() => activities.filter(({ id }) => !skipped.includes(id)), [activities, skipped]);
+  }, [teach]);
 
-  if (!item || !face || !plate)
-    return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
+  return (
+    <TeachContext value={teach}>
+      <TeachScreen
+        title={session.title}
+        minutes={session.minutes}
+        sessionId={session.id}
+        seconds={seconds}
+        onOpenView={openLearnersView}
+      />
+    </TeachContext>
+  );
+}
+
+interface ScreenProps {
+  readonly sessionId: string;
+  readonly title: string;
+  /** Minutes there are for the lesson; null when there is no slot to keep. */
+  readonly minutes: number | null;
+  readonly seconds: { readonly current: Readonly<Record<string, number>> };
+  readonly onOpenView: () => void;
+}
+
+function TeachScreen({ sessionId, title, minutes, seconds, onOpenView }: ScreenProps) {
+  const isEmpty = useTeach((state) => select.item(state) === undefined);
+  if (isEmpty) return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
+  return (
+    <Screen>
+      <h1 className="sr-only">{title}</h1>
+      <Header sessionId={sessionId} minutes={minutes} seconds={seconds} onOpenView={onOpenView} />
+      <LearnerCue />
+      <CurrentDisplay />
+      <WordControls />
+      <Substitutions />
+      <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-5 py-4">
+        <LearnerTurns />
+        <MarkButtons />
+      </footer>
+    </Screen>
+  );
+}
+
+/** The whole screen, with where the lesson stands in its attributes; drawn again, it does not draw its parts again. */
+function Screen({ children }: { readonly children: ReactNode }) {
+  const { activity, item } = useTeach(({ lesson }) => lesson);
   return (
     // A pressed button must not keep the focus: the next Enter is a mark, not the same press again.
     // biome-ignore lint/a11y/noStaticElementInteractions: only keeps focus where it was
     <div
       onMouseDown={(event) => event.preventDefault()}
       className="flex h-dvh flex-col bg-sheet"
-      data-activity={lesson.activity}
-      data-does={activity.does}
-      data-place={lesson.item}
-      data-stage={teaching.stage}
+      data-activity={activity}
+      data-content-kind={useTeach((state) => select.activity(state).contentKind)}
+      data-place={item}
+      data-stage={useTeach(select.stageIndex)}
     >
-      <h1 className="sr-only">{session.title}</h1>
-
-      <header className="own-paint flex h-13 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
-        <span className="flex min-w-0 items-center gap-3">
-          <span className="shrink-0">{group.name}</span>
-          <LessonMenu
-            activities={lesson.activities}
-            at={lesson.activity}
-            skipped={lesson.skipped}
-            seconds={teaching.seconds}
-            onJump={act.jump}
-            onBringBack={act.bringBack}
-          />
-          <span className="shrink-0 tabular-nums">
-            {lesson.item + 1} of {teaching.items.length}
-          </span>
-        </span>
-        <StoredLine refused={teaching.refused} waiting={teaching.waiting} />
-        <span className="flex items-center gap-3">
-          <ClockLine
-            sessionId={session.id}
-            activities={timed}
-            at={activity}
-            minutes={session.minutes}
-            seconds={teaching.seconds}
-            onDrop={act.skip}
-          />
-          <button
-            type="button"
-            className="button min-h-9 py-0 font-normal"
-            title="A second window for the projector: the word alone"
-            onClick={openView}
-          >
-            Learners' view
-          </button>
-          <button type="button" className="button min-h-9 py-0" disabled={teaching.leaving} onClick={act.finish}>
-            Finish
-          </button>
-        </span>
-      </header>
-
-      <CueLine
-        signRef={teaching.signRef}
-        itemKey={itemKey}
-        prompt={teaching.prompt ?? item.prompt}
-        covered={teaching.building}
-        sign={sign}
-        onSign={act.setSign}
-        thinking={sign === "your" && teaching.stage === 0 ? activity.settings.thinking : 0}
-        correction={teaching.slipped ? activity.settings.correction : undefined}
-        onTwoBack={act.twoBack}
-      />
-
-      {/* biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (keys.ts) */}
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: a large touch target beside the labelled buttons */}
-      <div className="own-layer flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={act.tap}>
-        <LateBoard
-          board={
-            board &&
-            item.word && {
-              board,
-              word: item.word,
-              boxes: teaching.boxes,
-              picture: teaching.picture,
-              onAct: act.actOnBoard,
-              onCheck: act.checkBoard,
-              onBoxes: act.toggleBoxes,
-              onPicture: act.togglePicture,
-            }
-          }
-        />
-        {!board && (
-          <Stage
-            ref={teaching.stageRef}
-            shown={plate}
-            near={teaching.near}
-            pressed={pressed}
-            onPressUnit={item.index === null ? undefined : act.press}
-          />
-        )}
-      </div>
-
-      <WordNav
-        activity={activity}
-        items={teaching.items.length}
-        at={lesson.item}
-        isFirst={lesson.item === 0 && teaching.previousActivity === undefined}
-        after={teaching.nextActivity === undefined ? undefined : activities[teaching.nextActivity]}
-        isWord={face.kind === "word"}
-        isBlended={teaching.isBlended}
-        hasBoard={board !== undefined}
-        way={teaching.way}
-        showChange={teaching.showChange}
-        canBuild={teaching.canBuild}
-        building={teaching.building}
-        dark={teaching.dark}
-        listing={teaching.listing}
-        wentWrong={teaching.wentWrong}
-        canSkip={activities.length > 1}
-        act={act}
-      />
-
-      {pressed !== undefined && learner && item.word && (
-        <SaidInstead
-          key={`${turn} ${itemKey} ${pressed}`}
-          word={item.word}
-          unit={pressed}
-          learner={learner.nickname}
-          wrote={item.mode === "wrote"}
-          onSaid={act.markSaid}
-          onClose={act.letGo}
-        />
-      )}
-
-      <footer className="own-paint flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-5 py-4">
-        <LearnerEdge
-          ref={teaching.edgeRef}
-          learners={learners}
-          turn={turn}
-          wordIndex={item.index ?? -1}
-          marks={teaching.marks}
-          onTurn={act.give}
-        />
-        <MarkBar
-          learner={learner?.nickname ?? ""}
-          without={
-            learners.length === 0
-              ? "Nobody is in this group yet"
-              : teaching.building
-                ? "What is built goes to the record by itself"
-                : item.index === null
-                  ? "Nothing is marked here"
-                  : undefined
-          }
-          canUndo={teaching.canUndo}
-          onMark={act.mark}
-          onUndo={act.undo}
-        />
-      </footer>
+      {children}
     </div>
   );
 }
 
-function StoredLine({ refused, waiting }: { refused: string | undefined; waiting: number }) {
+function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "title">) {
+  const { dispatch, commands } = useTeachActions();
+  const groupName = useTeach(({ page }) => page.group.name);
+  const activities = useTeach(({ lesson }) => lesson.activities);
+  const at = useTeach(({ lesson }) => lesson.activity);
+  const skipped = useTeach(({ lesson }) => lesson.skipped);
+  const activity = useTeach(select.activity);
+  const planned = useTeach(select.plannedActivities);
+  const item = useTeach(({ lesson }) => lesson.item);
+  const count = useTeach((state) => select.items(state).length);
+  const finishing = useTeach((state) => state.finishing);
+  const { onJump, onBringBack, onDrop } = useMemo(
+    () => ({
+      onJump: (activity: number) => dispatch({ type: "activity", activity }),
+      onBringBack: (id: string) => dispatch({ type: "bring-back", id }),
+      onDrop: (ids: readonly string[]) => dispatch({ type: "skip", ids }),
+    }),
+    [dispatch],
+  );
+  return (
+    <header className="contain-layout contain-style flex h-13 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
+      <span className="flex min-w-0 items-center gap-3">
+        <span className="shrink-0">{groupName}</span>
+        <LessonMenu
+          activities={activities}
+          at={at}
+          skipped={skipped}
+          seconds={seconds}
+          onJump={onJump}
+          onBringBack={onBringBack}
+        />
+        <span className="shrink-0 tabular-nums">
+          {item + 1} of {count}
+        </span>
+      </span>
+      <StoredLine />
+      <span className="flex items-center gap-3">
+        <ActivityClock
+          sessionId={sessionId}
+          activities={planned}
+          at={activity}
+          minutes={minutes}
+          seconds={seconds}
+          onDrop={onDrop}
+        />
+        <button
+          type="button"
+          className="button min-h-9 py-0 font-normal"
+          title="A second window for the projector: the word alone"
+          onClick={onOpenView}
+        >
+          Learners' view
+        </button>
+        <button type="button" className="button min-h-9 py-0" disabled={finishing} onClick={commands.finish}>
+          Finish
+        </button>
+      </span>
+    </header>
+  );
+}
+
+/** What of the marks the database does not have, and why. */
+function StoredLine() {
+  const waiting = useTeach(({ book }) => book.waiting.size);
+  const refused = useTeach(({ book }) => book.refused);
   const text = refused
     ? `A mark was refused: ${refused}`
     : waiting > 0

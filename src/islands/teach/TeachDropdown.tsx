@@ -1,7 +1,8 @@
 import { Dialog, DropdownMenu } from "radix-ui";
 import { useState } from "react";
-import type { OpensAtOnce } from "./LateMenu.tsx";
-import { type Listing, MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
+import type { DefaultOpen } from "./LazyMenu.tsx";
+import type { Listing } from "./lesson/teach-state.ts";
+import { MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
 
 const LISTINGS: readonly Listing[] = ["across", "down", undefined];
 const LISTING_NAME = {
@@ -14,7 +15,7 @@ const ITEM =
   "flex min-h-11 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-change-soft data-[disabled]:text-quiet";
 
 /** The menu itself, with the button that opens it. */
-export default function TeachDropdown(props: TeachMenuProps & OpensAtOnce) {
+export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
   const [adding, setAdding] = useState(false);
   const [refusal, setRefusal] = useState<string>();
   const [busy, setBusy] = useState(false);

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { LateMenu } from "./LateMenu.tsx";
+import { LazyMenu } from "./LazyMenu.tsx";
 import { MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
 
 const load = () => import("./TeachDropdown.tsx").then((module) => module.default);
@@ -7,8 +7,8 @@ const load = () => import("./TeachDropdown.tsx").then((module) => module.default
 /** What is done on the spot and not with every word. */
 export const TeachMenu = memo(function TeachMenu(props: TeachMenuProps) {
   return (
-    <LateMenu load={load} props={props} label={MORE_LABEL} className={MORE_BUTTON}>
+    <LazyMenu load={load} props={props} label={MORE_LABEL} className={MORE_BUTTON}>
       <MoreSign />
-    </LateMenu>
+    </LazyMenu>
   );
 });

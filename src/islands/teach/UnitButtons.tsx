@@ -1,28 +1,28 @@
 import { memo } from "react";
 import { BIG, measureZip } from "../../components/zip/layout.ts";
-import { sizeIn, WORD_BEFORE_ROOM } from "./BigWord.tsx";
-import type { Face } from "./faces.ts";
-import type { Room } from "./use-room.ts";
+import { letterSizeIn, WORD_BEFORE_HEIGHT } from "./BigWord.tsx";
+import type { Display } from "./lesson/displays.ts";
+import type { ElementSize } from "./use-element-size.ts";
 
 interface Props {
-  readonly face: Extract<Face, { kind: "word" }>;
-  readonly room: Room | undefined;
+  readonly display: Extract<Display, { kind: "word" }>;
+  readonly area: ElementSize | undefined;
   readonly pressed: number | undefined;
   readonly onPressUnit: (unit: number) => void;
 }
 
 /** A button over each grapheme of the big word: pressed, it says that this one was said as something else. */
-export const UnitButtons = memo(function UnitButtons({ face, room, pressed, onPressUnit }: Props) {
-  const { reading, stage } = face;
+export const UnitButtons = memo(function UnitButtons({ display, area, pressed, onPressUnit }: Props) {
+  const { reading, stage } = display;
   const { cells, px, thin, bottom, width, height } = measureZip(reading, {
     proportions: BIG,
-    size: sizeIn(room, reading),
+    size: letterSizeIn(area, reading),
     open: true,
   });
   return (
     <div
       className="pointer-events-none absolute inset-x-0 bottom-0 grid place-items-center"
-      style={{ top: WORD_BEFORE_ROOM }}
+      style={{ top: WORD_BEFORE_HEIGHT }}
     >
       <div role="group" aria-label={reading.word} className="relative" style={{ width, height }}>
         {cells.slice(stage.from, stage.to).map((cell) => (

@@ -1,10 +1,10 @@
 import { memo } from "react";
 import type { TeachActivity } from "../../server/teach.ts";
-import type { Way } from "./faces.ts";
 import { activityName } from "./LessonButton.tsx";
-import { grows } from "./shown.ts";
+import type { Way } from "./lesson/displays.ts";
+import { canGrow } from "./lesson/selectors.ts";
+import type { Listing } from "./lesson/teach-state.ts";
 import { TeachMenu } from "./TeachMenu.tsx";
-import type { Teaching } from "./use-teach.ts";
 import { WayChoice } from "./WayChoice.tsx";
 
 interface Props {
@@ -22,59 +22,77 @@ interface Props {
   readonly canBuild: boolean;
   readonly building: boolean;
   readonly dark: boolean;
-  readonly listing: Teaching["listing"];
+  readonly listing: Listing;
   readonly wentWrong: readonly string[];
   readonly canSkip: boolean;
-  readonly act: Teaching["act"];
+  readonly actions: WordNavActions;
+}
+
+interface WordNavActions {
+  readonly back: () => void;
+  readonly next: () => void;
+  readonly tap: () => void;
+  readonly openOrBlend: () => void;
+  readonly toggleChange: () => void;
+  readonly againAtSight: () => void;
+  readonly setWay: (way: Way) => void;
+  readonly toggleBuilding: () => void;
+  readonly shuffle: () => void;
+  readonly dropItem: () => void;
+  readonly skipCurrent: () => void;
+  readonly setListing: (listing: Listing) => void;
+  readonly toggleDark: () => void;
+  /** @returns why the words cannot be put in; undefined when they are */
+  readonly addWords: (words: readonly string[], comes: "next" | "last") => Promise<string | undefined>;
 }
 
 /** How the word is worked, and on to the next. */
 export const WordNav = memo(function WordNav(props: Props) {
-  const { act, activity, after, isWord, isBlended, items, at, way } = props;
+  const { actions, activity, after, isWord, isBlended, items, at, way } = props;
   const atEnd = at === items - 1;
   return (
-    <nav aria-label="The word" className="own-paint flex shrink-0 items-center justify-center gap-2 px-3 pb-3">
-      {isWord && <WayChoice way={way} onWay={act.setWay} />}
-      <StageButton name="Back" keys="←" disabled={props.isFirst} onPress={act.back} />
-      {!props.hasBoard && <StageButton name={isWord ? "Tap" : "Show"} keys="space" onPress={act.tap} />}
+    <nav aria-label="The word" className="contain-layout contain-style flex shrink-0 items-center justify-center gap-2 px-3 pb-3">
+      {isWord && <WayChoice way={way} onWay={actions.setWay} />}
+      <NavButton name="Back" keys="←" disabled={props.isFirst} onPress={actions.back} />
+      {!props.hasBoard && <NavButton name={isWord ? "Tap" : "Show"} keys="space" onPress={actions.tap} />}
       {isWord && (
-        <StageButton name={isBlended ? "Open" : "Blend"} keys={isBlended ? "↓" : "B"} onPress={act.openOrBlend} />
+        <NavButton name={isBlended ? "Open" : "Blend"} keys={isBlended ? "↓" : "B"} onPress={actions.openOrBlend} />
       )}
       {isWord && (
-        <StageButton name={props.showChange ? "Hide change" : "Show change"} keys="C" onPress={act.toggleChange} />
+        <NavButton name={props.showChange ? "Hide change" : "Show change"} keys="C" onPress={actions.toggleChange} />
       )}
-      {atEnd && activity.does === "word-list" && way.support !== "at-sight" && items > 1 && (
-        <StageButton name="Again, at sight" keys="" onPress={act.againAtSight} />
+      {atEnd && activity.contentKind === "word-list" && way.support !== "at-sight" && items > 1 && (
+        <NavButton name="Again, at sight" keys="" onPress={actions.againAtSight} />
       )}
-      <StageButton
+      <NavButton
         name={atEnd && after ? `Next: ${activityName(after)}` : "Next"}
         keys="→"
         disabled={atEnd && after === undefined}
-        onPress={act.next}
+        onPress={actions.next}
       />
       <TeachMenu
-        canAdd={grows(activity)}
+        canAdd={canGrow(activity)}
         canBuild={props.canBuild}
         building={props.building}
         canShuffle={at < items - 2}
         canDrop={items > 1}
         dark={props.dark}
         wentWrong={props.wentWrong}
-        onAdd={act.addWords}
-        onBuild={act.toggleBuilding}
-        onShuffle={act.shuffle}
-        onDrop={act.dropItem}
-        onSkip={props.canSkip ? act.skipThis : undefined}
+        onAdd={actions.addWords}
+        onBuild={actions.toggleBuilding}
+        onShuffle={actions.shuffle}
+        onDrop={actions.dropItem}
+        onSkip={props.canSkip ? actions.skipCurrent : undefined}
         listing={props.listing}
-        canList={grows(activity) && !props.building}
-        onListing={act.setListing}
-        onDark={act.toggleDark}
+        canList={canGrow(activity) && !props.building}
+        onListing={actions.setListing}
+        onDark={actions.toggleDark}
       />
     </nav>
   );
 });
 
-function StageButton(props: { name: string; keys: string; disabled?: boolean; onPress: () => void }) {
+function NavButton(props: { name: string; keys: string; disabled?: boolean; onPress: () => void }) {
   return (
     <button
       type="button"

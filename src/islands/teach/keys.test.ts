@@ -31,9 +31,9 @@ const NAMES = [
   "nextActivity",
   "previousActivity",
   "toggleChange",
-  "nextSign",
+  "nextTurnSign",
   "undo",
-  "letGo",
+  "releaseUnit",
 ] as const;
 
 /** What was done by a key: the action's name, with what it was given. */
@@ -73,9 +73,9 @@ describe("the keys of a lesson", () => {
     ["PageDown", "nextActivity"],
     ["PageUp", "previousActivity"],
     ["c", "toggleChange"],
-    ["m", "nextSign"],
+    ["m", "nextTurnSign"],
     ["u", "undo"],
-    ["Escape", "letGo"],
+    ["Escape", "releaseUnit"],
     ["1", "turn 0"],
     ["9", "turn 8"],
     ["0", undefined],

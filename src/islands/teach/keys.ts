@@ -19,9 +19,9 @@ export interface KeyActions {
   readonly nextActivity: () => void;
   readonly previousActivity: () => void;
   readonly toggleChange: () => void;
-  readonly nextSign: () => void;
+  readonly nextTurnSign: () => void;
   readonly undo: () => void;
-  readonly letGo: () => void;
+  readonly releaseUnit: () => void;
   readonly mark: (outcome: Outcome) => void;
   readonly giveTurn: (seat: number) => void;
 }
@@ -57,11 +57,11 @@ export function actionOfKey(event: KeyboardEvent, act: KeyActions): (() => void)
     case "c":
       return act.toggleChange;
     case "m":
-      return act.nextSign;
+      return act.nextTurnSign;
     case "u":
       return act.undo;
     case "escape":
-      return act.letGo;
+      return act.releaseUnit;
     default:
       return undefined;
   }

@@ -1,4 +1,4 @@
-import type { Face } from "./faces.ts";
+import type { Display } from "./lesson/displays.ts";
 
 /** Whose the word is: the teacher's, everybody's, a learner's. */
 export const TURN_SIGNS = ["my", "together", "your"] as const;
@@ -11,7 +11,7 @@ export const SIGN_NAME: Readonly<Record<TurnSign, string>> = {
 
 /** What the learners' window shows: sent by the teacher's as it changes. No name and no mark is in it. */
 export interface ViewState {
-  readonly face: Face;
+  readonly display: Display;
   readonly sign: TurnSign | undefined;
   /** Light letters on a dark ground. */
   readonly dark: boolean;

@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
 import type { NewResponse } from "../../server/responses.ts";
-import { call, RequestError } from "../client.ts";
+import { call, RequestError } from "../shared/client.ts";
 
 interface OutboxSchema extends DBSchema {
   responses: { key: number; value: NewResponse; indexes: Record<string, never> };

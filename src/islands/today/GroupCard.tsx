@@ -2,8 +2,8 @@ import { useState } from "react";
 import { soundName } from "../../components/words/sounds.ts";
 import type { Group } from "../../server/groups.ts";
 import type { SequenceChoice, TodayCard } from "../../server/today.ts";
-import { call } from "../client.ts";
-import { useKeeper, WAITING } from "../use-keeper.ts";
+import { call } from "../shared/client.ts";
+import { useAutosave, WAITING } from "../shared/use-autosave.ts";
 
 /** Where a group stands in an order of teaching. */
 type GroupStep = Pick<Group, "sequenceId" | "step">;
@@ -20,21 +20,21 @@ export default function GroupCard({ card, sequences }: Props) {
   const sequence = sequences.find(({ id }) => id === group.sequenceId);
 
   const show = (to: GroupStep) => setGroup((now) => ({ ...now, ...to }));
-  const keeper = useKeeper<GroupStep, Group>({
+  const autosave = useAutosave<GroupStep, Group>({
     name: `zip-step step ${group.id}`,
     stored: { sequenceId: group.sequenceId, step: group.step },
     send: (to) => call<Group>("PATCH", `/api/groups/${group.id}`, to, true),
-    onLeft: show,
-    onKept: () => setFailure(""),
+    onRestored: show,
+    onSaved: () => setFailure(""),
     onRefused: (error) => {
-      show(keeper.stored);
+      show(autosave.stored);
       setFailure(error.message);
     },
     onWaiting: () => setFailure(WAITING),
   });
   const move = (to: GroupStep) => {
     show(to);
-    keeper.keep(to);
+    autosave.save(to);
   };
 
   return (

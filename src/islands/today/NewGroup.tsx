@@ -1,7 +1,7 @@
 import { Dialog } from "radix-ui";
 import { useState } from "react";
 import type { SequenceChoice } from "../../server/today.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 
 /** Adds a group: a name, where it stands, nicknames one a line. */
 export default function NewGroup({ sequences }: { readonly sequences: readonly SequenceChoice[] }) {

@@ -7,7 +7,7 @@ import { soundName } from "../../components/words/sounds.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import { ipa, saidPhonemes } from "../../core/light.ts";
 import type { AskedWord, GroupWordCard } from "../../server/words.ts";
-import { call } from "../client.ts";
+import { call } from "../shared/client.ts";
 
 interface Props {
   /** The word whose card is open; undefined when none is. */

@@ -1,0 +1,238 @@
+import { Check, Ear, X } from "lucide-react";
+import { memo } from "react";
+import { gappedWord } from "../../core/light.ts";
+import { BigWord, ShutZip } from "./BigWord.tsx";
+import type { BoardDisplay, Display } from "./lesson/displays.ts";
+import type { ElementSize } from "./use-element-size.ts";
+
+interface Props {
+  readonly display: Display;
+  /** What a word is fitted to. */
+  readonly area?: ElementSize | undefined;
+}
+
+/** What learners see at one moment: the same on the teacher's screen and on the wall. */
+export const DisplayView = memo(function DisplayView({ display, area }: Props) {
+  if (display.kind === "word") return <BigWord display={display} area={area} />;
+  return (
+    <div
+      data-display={display.kind}
+      className="grid size-full place-items-center content-center gap-[4vh] overflow-hidden px-8 font-learner"
+    >
+      <Shown display={display} />
+    </div>
+  );
+});
+
+/** Letters as large as the window allows, by how many there are. */
+const sizeFor = (text: string, most: number) => `min(${most}vh, ${Math.floor(130 / Math.max(2, text.length))}vw)`;
+
+function Shown({ display }: { display: Exclude<Display, { kind: "word" }> }) {
+  switch (display.kind) {
+    case "letters":
+      return <p style={{ fontSize: sizeFor(display.text, 42), lineHeight: 1.3 }}>{display.text}</p>;
+    case "listen":
+      return (
+        <>
+          <Ear className="size-[18vh] text-tape" strokeWidth={1.2} aria-label="Listen" />
+          {display.boxes > 0 && <Boxes count={display.boxes} />}
+        </>
+      );
+    case "several":
+      return (
+        <ul className="flex flex-wrap justify-center gap-[5vw]">
+          {display.texts.map((text) => (
+            <li key={text} style={{ fontSize: sizeFor(display.texts.join(""), 26) }}>
+              {text}
+            </li>
+          ))}
+        </ul>
+      );
+    case "choices":
+      return (
+        <ul className="grid grid-cols-2 gap-x-[6vw] gap-y-[3vh]">
+          {display.words.map((word) => (
+            <li
+              key={word}
+              data-found={word === display.found}
+              className={`rounded-2xl border-4 px-[3vw] text-center ${word === display.found ? "border-good" : "border-transparent"}`}
+              style={{ fontSize: sizeFor(word, 17), lineHeight: 1.4 }}
+            >
+              {word}
+            </li>
+          ))}
+        </ul>
+      );
+    case "gap":
+      return (
+        <>
+          <p style={{ fontSize: sizeFor(display.reading.word, 30), lineHeight: 1.3 }}>
+            {display.filled ? display.reading.word : gappedWord(display.reading, display.unit)}
+          </p>
+          <ul className="flex gap-[4vw] text-[9vh]">
+            {display.choices.map((grapheme) => (
+              <li
+                key={grapheme}
+                className={`rounded-xl border-4 px-6 leading-snug ${display.filled && grapheme === display.reading.units[display.unit]?.grapheme ? "border-good" : "border-rule"}`}
+              >
+                {grapheme.replace("-", "–")}
+              </li>
+            ))}
+          </ul>
+        </>
+      );
+    case "judged": {
+      const right = display.shown === display.word;
+      return (
+        <>
+          {display.picture && <img src={display.picture} alt="" className="size-[20vh]" />}
+          <p style={{ fontSize: sizeFor(display.shown, 34), lineHeight: 1.3 }}>{display.shown}</p>
+          {display.told && (right ? <Yes /> : <p className="text-[12vh] text-good leading-tight">{display.word}</p>)}
+          {!display.told && <p className="text-[9vh] text-tape">?</p>}
+        </>
+      );
+    }
+    case "real":
+      return (
+        <>
+          <p style={{ fontSize: sizeFor(display.word, 34), lineHeight: 1.3 }}>{display.word}</p>
+          {display.real ? <Yes /> : <No />}
+        </>
+      );
+    case "bins":
+      return (
+        <>
+          <p style={{ fontSize: sizeFor(display.word, 26), lineHeight: 1.3 }}>
+            {display.at === undefined || display.at === -1 ? display.word : " "}
+          </p>
+          <ul className="flex w-full justify-center gap-[3vw]">
+            {display.bins.map((bin, k) => (
+              <li
+                key={bin}
+                className={`min-w-[22vw] rounded-2xl border-4 px-6 pb-4 text-center ${display.at === k ? "border-good" : "border-rule"}`}
+              >
+                <span className="block border-b-2 border-rule text-[6vh] text-quiet">{bin}</span>
+                <span className="block text-[9vh] leading-snug">{display.at === k ? display.word : " "}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      );
+    case "sentence":
+      return display.shown ? (
+        <p className="max-w-[80vw] text-center text-[9vh] leading-snug">{display.text}</p>
+      ) : (
+        <p className="flex max-w-[80vw] flex-wrap justify-center gap-[2vw]">
+          {display.text.split(/\s+/).map((_, k) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence may have a word twice, and never changes
+            <span key={k} className="inline-block w-[11vw] border-b-4 border-tape text-[9vh] leading-snug">
+              <span className="sr-only">word {k + 1}</span>&nbsp;
+            </span>
+          ))}
+        </p>
+      );
+    case "text":
+      return (
+        <p className="max-w-[80vw] overflow-y-auto text-[6.5vh] leading-relaxed">
+          <Marked text={display.text} spans={display.spans} />
+        </p>
+      );
+    case "list":
+      return <WordTable display={display} />;
+    case "board":
+      return <PassiveBoard board={display.board} />;
+  }
+}
+
+const Yes = () => <Check className="size-[14vh] text-good" strokeWidth={2} aria-label="Yes" />;
+const No = () => <X className="size-[14vh] text-again" strokeWidth={2} aria-label="No" />;
+
+function Boxes({ count }: { count: number }) {
+  return (
+    <ul className="flex gap-[1.5vw]" aria-label={`${count} sounds`}>
+      {Array.from({ length: count }, (_, k) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: boxes are all alike
+        <li key={k} className="size-[13vh] rounded-xl border-4 border-tape" />
+      ))}
+    </ul>
+  );
+}
+
+/** A text with its targets heavier and underlined. */
+function Marked({ text, spans }: { text: string; spans: readonly (readonly [number, number])[] }) {
+  let at = 0;
+  const parts: React.ReactNode[] = [];
+  for (const [from, to] of spans) {
+    parts.push(text.slice(at, from));
+    parts.push(
+      <b key={from} className="text-change underline decoration-4 underline-offset-8">
+        {text.slice(from, to)}
+      </b>,
+    );
+    at = to;
+  }
+  return (
+    <>
+      {parts}
+      {text.slice(at)}
+    </>
+  );
+}
+
+/** Words in columns; the one to be read is underlined, and nothing else is marked. */
+function WordTable({ display }: { display: Extract<Display, { kind: "list" }> }) {
+  const { words, at, down } = display;
+  const columns = words.length > 12 ? 4 : words.length > 4 ? 3 : 2;
+  const rows = Math.ceil(words.length / columns);
+  const longest = Math.max(...words.map((word) => word.length), 3);
+  return (
+    <ol
+      className={`grid gap-x-[5vw] gap-y-[2vh] ${down ? "grid-flow-col" : ""}`}
+      style={down ? { gridTemplateRows: `repeat(${rows}, auto)` } : { gridTemplateColumns: `repeat(${columns}, auto)` }}
+    >
+      {words.map((word, k) => (
+        <li
+          // biome-ignore lint/suspicious/noArrayIndexKey: a word may stand in a list twice
+          key={k}
+          aria-current={k === at}
+          className={`border-b-6 leading-tight ${k === at ? "border-ink" : "border-transparent"}`}
+          style={{ fontSize: `min(${Math.floor(52 / rows)}vh, ${Math.floor(120 / (columns * longest))}vw)` }}
+        >
+          {word}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** The board as the others see it: nothing to press. */
+function PassiveBoard({ board }: { board: BoardDisplay }) {
+  const cells = Math.max(board.boxes, board.placed.length, 1);
+  return (
+    <>
+      {board.picture && <img src={board.picture} alt="" className="size-[24vh]" />}
+      <div>
+        <ul className="flex min-h-[20vh] justify-center gap-[1vw]">
+          {Array.from({ length: cells }, (_, k) => (
+            <li
+              // biome-ignore lint/suspicious/noArrayIndexKey: a place, whatever lies on it
+              key={k}
+              className={`grid h-[20vh] min-w-[16vh] place-items-center rounded-xl px-3 text-[13vh] leading-none ${board.placed[k] ? "border-2 border-ink bg-paper" : board.boxes > 0 ? "border-4 border-rule border-dashed" : ""}`}
+            >
+              {board.placed[k]?.replace("-", "–")}
+            </li>
+          ))}
+        </ul>
+        {board.right && <ShutZip />}
+      </div>
+      <ul className="flex flex-wrap justify-center gap-[1vw] text-[7vh]">
+        {board.tray.map((label, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two tiles may be alike
+          <li key={`${label} ${k}`} className="rounded-xl border-2 border-rule bg-paper px-5 leading-snug">
+            {label.replace("-", "–")}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

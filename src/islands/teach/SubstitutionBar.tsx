@@ -1,0 +1,57 @@
+import { useState } from "react";
+import { soundName } from "../../components/words/sounds.ts";
+import { keyWordFor, PHONEMES } from "../../core/light.ts";
+import type { TeachWord } from "../../server/teach.ts";
+
+interface Props {
+  readonly word: TeachWord;
+  readonly unit: number;
+  readonly learner: string;
+  /** The word was written and not read. */
+  readonly wrote: boolean;
+  readonly onSaid: (said: readonly string[]) => void;
+  readonly onClose: () => void;
+}
+
+/** What was said for the pressed unit: the likeliest sounds first, the rest behind one press. */
+export function SubstitutionBar({ word, unit, learner, wrote, onSaid, onClose }: Props) {
+  const [all, setAll] = useState(false);
+  const target = word.reading.units[unit];
+  if (!target) return null;
+  const likely = word.likely[unit] ?? [];
+  const rest = PHONEMES.map((p) => p.id).filter((id) => !likely.includes(id) && !target.phonemes.includes(id));
+  return (
+    <section
+      aria-label="What was said instead"
+      className="flex flex-wrap items-center gap-2 border-t border-rule bg-again-soft px-5 py-3"
+    >
+      <p className="mr-2 text-again">
+        {learner} {wrote ? "wrote" : "read"} <b className="font-learner text-[20px]">{target.grapheme}</b> as
+      </p>
+      {likely.map((id) => (
+        <SoundButton key={id} id={id} onPress={() => onSaid([id])} />
+      ))}
+      {all && rest.map((id) => <SoundButton key={id} id={id} onPress={() => onSaid([id])} />)}
+      <button type="button" className="button min-h-12" onClick={() => onSaid([])}>
+        left out
+      </button>
+      {!all && (
+        <button type="button" className="button min-h-12" onClick={() => setAll(true)}>
+          another sound…
+        </button>
+      )}
+      <button type="button" className="button ml-auto min-h-12" onClick={onClose}>
+        Never mind
+      </button>
+    </section>
+  );
+}
+
+function SoundButton({ id, onPress }: { id: string; onPress: () => void }) {
+  return (
+    <button type="button" className="button min-h-12 px-3 leading-tight" aria-label={soundName([id])} onClick={onPress}>
+      <span className="block text-[17px]">{soundName([id]).split(" ")[0]}</span>
+      <span className="block text-[12px] font-normal text-quiet">{keyWordFor(id)}</span>
+    </button>
+  );
+}

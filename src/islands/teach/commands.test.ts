@@ -1,0 +1,151 @@
+import { describe, expect, it, vi } from "vitest";
+import { GENERAL_AMERICAN } from "../../core/index.ts";
+import type { NewResponse } from "../../server/responses.ts";
+import type { TeachPage } from "../../server/teach.ts";
+import { type TeachServices, teachCommands } from "./commands.ts";
+import { activity, CLAP, LAP, PLACE } from "./lesson/lesson.fixture.ts";
+import * as select from "./lesson/selectors.ts";
+import { createTeachStore } from "./teach-store.ts";
+
+const AT = new Date("2026-11-24T09:30:00Z");
+
+function teach(services: Partial<TeachServices> = {}) {
+  const page: TeachPage = {
+    session: { id: "s", title: "Lesson", minutes: null, place: PLACE },
+    group: {
+      id: "g",
+      name: "Plovers",
+      sequenceId: "phased",
+      step: 1,
+      ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
+      learners: [
+        { id: "gull", nickname: "Gull" },
+        { id: "tern", nickname: "Tern" },
+      ],
+    },
+    activities: [activity("a", [LAP, CLAP])],
+    responses: [],
+    accent: GENERAL_AMERICAN,
+    needs: {},
+  };
+  const store = createTeachStore(page);
+  const sent: NewResponse[] = [];
+  let ids = 0;
+  const commands = teachCommands(store, page.session, {
+    now: () => AT,
+    newId: () => `mark-${++ids}`,
+    send: (response) => void sent.push(response),
+    addWords: async () => activity("a", [LAP, CLAP, LAP]),
+    end: async () => undefined,
+    leave: () => undefined,
+    ...services,
+  });
+  const first = select.turn(store.getState()) as string;
+  return { store, commands, sent, first };
+}
+
+describe("a mark", () => {
+  it("is for the learner and the word that the state shows, and is sent at once", () => {
+    const { store, commands, sent, first } = teach();
+    commands.mark("right");
+    expect(sent).toEqual([
+      {
+        id: "mark-1",
+        sessionId: "s",
+        learnerId: first,
+        wordIndex: 0,
+        mode: "read",
+        answer: { outcome: "right", substitutions: [] },
+        supersedes: null,
+        withdrawn: false,
+        at: "2026-11-24T09:30:00.000Z",
+      },
+    ]);
+    expect(select.turn(store.getState())).not.toBe(first);
+  });
+
+  it("for the same learner and word replaces the one before", () => {
+    const { store, commands, sent, first } = teach();
+    commands.mark("right");
+    store.dispatch({ type: "give-turn", learnerId: first });
+    commands.mark("wrong");
+    expect(sent.map(({ id, supersedes }) => [id, supersedes])).toEqual([
+      ["mark-1", null],
+      ["mark-2", "mark-1"],
+    ]);
+  });
+
+  it("two presses before anything is drawn are two marks, for two learners", () => {
+    const { commands, sent } = teach();
+    commands.mark("right");
+    commands.mark("right");
+    expect(new Set(sent.map(({ learnerId }) => learnerId)).size).toBe(2);
+  });
+
+  it("is none where nothing can be marked", () => {
+    const { store, commands, sent } = teach();
+    store.dispatch({ type: "toggle-building" });
+    commands.mark("right");
+    expect(sent).toEqual([]);
+  });
+
+  it("with a substitution needs a pressed grapheme, and keeps the turn", () => {
+    const { store, commands, sent, first } = teach();
+    commands.nameSubstitution(["ɪ"]);
+    expect(sent).toEqual([]);
+    store.dispatch({ type: "press-unit", unit: 1 });
+    commands.nameSubstitution(["ɪ"]);
+    expect(sent[0]?.answer).toEqual({ outcome: "wrong", substitutions: [{ unit: 1, said: ["ɪ"] }] });
+    expect(select.turn(store.getState())).toBe(first);
+    expect(store.getState().pressedUnit).toBeUndefined();
+  });
+});
+
+describe("taking back", () => {
+  it("withdraws the only mark; what it replaced is written again", () => {
+    const { store, commands, sent, first } = teach();
+    commands.mark("right");
+    store.dispatch({ type: "give-turn", learnerId: first });
+    commands.mark("wrong");
+    commands.undo();
+    expect(sent[2]).toMatchObject({ supersedes: "mark-2", withdrawn: false, answer: { outcome: "right" } });
+    commands.undo();
+    expect(sent[3]).toMatchObject({ supersedes: "mark-3", withdrawn: true });
+    commands.undo();
+    expect(sent).toHaveLength(4);
+  });
+});
+
+describe("a board that is checked", () => {
+  it("goes to the record with every attempt; an empty one does not", () => {
+    const { store, commands, sent } = teach();
+    store.dispatch({ type: "toggle-building" });
+    commands.checkBoard();
+    expect(sent).toEqual([]);
+    for (const letter of "lap") store.dispatch({ type: "board", action: { type: "letter", letter } });
+    commands.checkBoard();
+    expect(sent[0]).toMatchObject({ mode: "built", answer: { outcome: "right", built: [["l", "a", "p"]] } });
+  });
+});
+
+describe("words put in, and the end", () => {
+  it("new words come next; a refusal is said and nothing changes", async () => {
+    const { store, commands } = teach();
+    expect(await commands.addWords(["lap"], "next")).toBeUndefined();
+    expect(select.items(store.getState()).map(({ word }) => word?.word)).toEqual(["lap", "lap", "clap"]);
+    const refusing = teach({ addWords: () => Promise.reject(new Error("Not taught yet: th.")) });
+    expect(await refusing.commands.addWords(["then"], "next")).toBe("Not taught yet: th.");
+    expect(select.items(refusing.store.getState())).toHaveLength(2);
+  });
+
+  it("the lesson is ended on the server before the page is left", async () => {
+    const done: string[] = [];
+    const { store, commands } = teach({
+      end: async () => void done.push("ended"),
+      leave: vi.fn(() => void done.push("left")),
+    });
+    await commands.finish();
+    expect(done).toEqual(["ended", "left"]);
+    expect(store.getState().finishing).toBe(true);
+  });
+});

@@ -1,0 +1,105 @@
+import type { Outcome, RawAnswer } from "../../core/light.ts";
+import type { NewResponse } from "../../server/responses.ts";
+import type { TeachActivity, TeachPage } from "../../server/teach.ts";
+import { answerOf } from "./lesson/board.ts";
+import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
+import * as select from "./lesson/selectors.ts";
+import { answerWithSubstitution } from "./lesson/teach-state.ts";
+import type { TeachStore } from "./teach-store.ts";
+
+/** What the commands need of the world; a test has its own. */
+export interface TeachServices {
+  readonly now: () => Date;
+  readonly newId: () => string;
+  /** Puts a mark on its way to the server. */
+  readonly send: (response: NewResponse) => void;
+  /** @throws RequestError */
+  readonly addWords: (activityId: string, words: readonly string[]) => Promise<TeachActivity>;
+  /** Saves the place and ends the session. */
+  readonly end: () => Promise<void>;
+  /** Leaves the page for the group's evidence. */
+  readonly leave: () => void;
+}
+
+/** What a teacher does that the server is told of. Everything else is an action of the state alone. */
+export interface TeachCommands {
+  /** Marks the learner whose turn it is, and passes the turn. Nothing where nothing can be marked. */
+  mark(outcome: Outcome): void;
+  /** Names what was said for the pressed grapheme: phoneme ids; empty: it was left out. */
+  nameSubstitution(said: readonly string[]): void;
+  /** Takes the last mark back; what it replaced stands again. */
+  undo(): void;
+  /** Looks at what lies on the board; every attempt goes to the record. */
+  checkBoard(): void;
+  /** @returns why the words cannot be put in; undefined when they are */
+  addWords(words: readonly string[], comes: "next" | "last"): Promise<string | undefined>;
+  finish(): Promise<void>;
+}
+
+export function teachCommands(
+  { getState, dispatch }: TeachStore,
+  session: Pick<TeachPage["session"], "id">,
+  services: TeachServices,
+): TeachCommands {
+  const { now, newId, send } = services;
+
+  const record = (answer: RawAnswer, passTurn: boolean) => {
+    const state = getState();
+    const [item, learnerId] = [select.item(state), select.turn(state)];
+    if (!item || item.index === null || learnerId === undefined) return;
+    const replaced = state.book.marks.get(markKey(learnerId, item.index));
+    const mark: Mark = {
+      id: newId(),
+      learnerId,
+      wordIndex: item.index,
+      mode: select.isBuilding(state) ? "built" : (item.mode ?? "read"),
+      answer,
+      state: "waiting",
+    };
+    dispatch({ type: "marked", mark, passTurn });
+    send(responseOf(mark, { sessionId: session.id, supersedes: replaced?.id ?? null, at: now() }));
+  };
+
+  return {
+    mark(outcome) {
+      if (select.whyNotMarked(getState()) === undefined) record({ outcome, substitutions: [] }, true);
+    },
+    nameSubstitution(said) {
+      const { pressedUnit } = getState();
+      if (pressedUnit === undefined) return;
+      record(answerWithSubstitution(select.currentMark(getState())?.answer, pressedUnit, said), false);
+    },
+    undo() {
+      const step = getState().book.undoSteps.at(-1);
+      if (!step) return;
+      const id = newId();
+      dispatch({ type: "undone", id });
+      // The record only grows: what stood before is written again, or the mark is withdrawn.
+      const again: Mark = { ...(step.before ?? step.mark), id };
+      const taken = { supersedes: step.mark.id, withdrawn: !step.before };
+      send(responseOf(again, { sessionId: session.id, ...taken, at: now() }));
+    },
+    checkBoard() {
+      const before = select.board(getState());
+      const word = select.item(getState())?.word;
+      if (!before || !word) return;
+      dispatch({ type: "board", action: { type: "check", target: word } });
+      const after = select.board(getState());
+      if (after && after !== before) record(answerOf(after, word), false);
+    },
+    async addWords(words, comes) {
+      try {
+        const activity = await services.addWords(select.activity(getState()).id, words);
+        dispatch({ type: "activity-grown", activity, comes });
+        return undefined;
+      } catch (error) {
+        return (error as Error).message;
+      }
+    },
+    async finish() {
+      dispatch({ type: "finishing" });
+      await services.end();
+      services.leave();
+    },
+  };
+}

@@ -1,0 +1,168 @@
+import { binName } from "../../../components/words/family-words.ts";
+import { changeOfStep } from "../../../components/zip/change-of-step.ts";
+import type { ZipChange } from "../../../components/zip/ZipStrip.tsx";
+import {
+  type AccentSettings,
+  checkReadings,
+  MOVES,
+  type PracticeSettings,
+  type Segmentation,
+  stagesOf,
+  type WordStage,
+  walkStages,
+} from "../../../core/light.ts";
+import type { TeachActivity, TeachItem } from "../../../server/teach.ts";
+
+/** What stands before learners at one moment; it goes to their own window as it is. */
+export type Display =
+  | {
+      readonly kind: "word";
+      readonly reading: Segmentation;
+      readonly stage: WordStage;
+      readonly before: Segmentation | undefined;
+      readonly change: ZipChange | undefined;
+    }
+  /** A card: letters alone. */
+  | { readonly kind: "letters"; readonly text: string }
+  /** Nothing to see: listen. With boxes, one a sound. */
+  | { readonly kind: "listen"; readonly boxes: number }
+  | { readonly kind: "several"; readonly texts: readonly string[] }
+  | { readonly kind: "choices"; readonly words: readonly string[]; readonly found: string | undefined }
+  | {
+      readonly kind: "gap";
+      readonly reading: Segmentation;
+      readonly unit: number;
+      readonly choices: readonly string[];
+      readonly filled: boolean;
+    }
+  | {
+      readonly kind: "judged";
+      readonly shown: string;
+      readonly word: string;
+      readonly picture: string | undefined;
+      readonly told: boolean;
+    }
+  | { readonly kind: "real"; readonly word: string; readonly real: boolean }
+  | {
+      readonly kind: "bins";
+      readonly word: string;
+      readonly bins: readonly string[];
+      /** Where the word has gone: a bin's index, -1 for none of them; undefined while it is being thought over. */
+      readonly at: number | undefined;
+    }
+  | { readonly kind: "sentence"; readonly text: string; readonly shown: boolean }
+  | { readonly kind: "text"; readonly text: string; readonly spans: readonly (readonly [number, number])[] }
+  /** All the words of a list at once, read across or down; `at` is the one whose turn it is. */
+  | { readonly kind: "list"; readonly words: readonly string[]; readonly at: number; readonly down: boolean }
+  | { readonly kind: "board"; readonly board: BoardDisplay };
+
+/** A word being built, as everybody sees it. */
+export interface BoardDisplay {
+  readonly placed: readonly string[];
+  readonly tray: readonly string[];
+  /** One box a sound; 0: no boxes. */
+  readonly boxes: number;
+  readonly picture: string | undefined;
+  readonly right: boolean;
+}
+
+/** How the words of an activity are worked. */
+export type Way = Pick<PracticeSettings, "support" | "blending">;
+
+interface On {
+  readonly activity: Pick<TeachActivity, "contentKind" | "walk">;
+  readonly way: Way;
+  /** The item before, in the order that is gone through. */
+  readonly before: TeachItem | undefined;
+  readonly accent: AccentSettings;
+}
+
+/** The moments of an item, in order; never empty. A word to be built has its board in the place of the first. */
+export function displaysOf(item: TeachItem, on: On): Display[] {
+  const { prompt, word } = item;
+  switch (prompt.code) {
+    case "card":
+    case "new-sound":
+      return [{ kind: "letters", text: prompt.grapheme.replace("-", "–") }];
+    case "spell":
+      return [
+        { kind: "listen", boxes: 0 },
+        { kind: "several", texts: prompt.graphemes.map((grapheme) => grapheme.replace("-", "–")) },
+      ];
+    case "oral":
+      return [{ kind: "listen", boxes: 0 }];
+    case "dictate":
+      return [
+        { kind: "listen", boxes: 0 },
+        { kind: "listen", boxes: word?.reading.units.length ?? 0 },
+        ...(word ? worked(word.reading, { from: 0, to: word.reading.units.length }, on) : []),
+      ];
+    case "dictate-sentence":
+      return [
+        { kind: "sentence", text: prompt.sentence, shown: false },
+        { kind: "sentence", text: prompt.sentence, shown: true },
+      ];
+    case "find":
+      return [
+        { kind: "choices", words: prompt.among, found: undefined },
+        { kind: "choices", words: prompt.among, found: prompt.word },
+      ];
+    case "gap": {
+      if (!word) return [{ kind: "text", text: prompt.gapped, spans: [] }];
+      const gap = { kind: "gap" as const, reading: word.reading, unit: prompt.unit, choices: prompt.choices };
+      return [
+        { ...gap, filled: false },
+        { ...gap, filled: true },
+      ];
+    }
+    case "judge": {
+      const judged = { kind: "judged" as const, shown: prompt.shown, word: prompt.word, picture: word?.picture };
+      return [false, true].map((told) => ({ ...judged, told }));
+    }
+    case "sort": {
+      const bins = prompt.bins.map(binName);
+      return [undefined, prompt.belongs ?? -1].map((at) => ({ kind: "bins", word: prompt.word, bins, at }));
+    }
+    case "read-text":
+      return [
+        { kind: "text", text: prompt.text, spans: [] },
+        { kind: "text", text: prompt.text, spans: prompt.spans },
+      ];
+    case "text":
+      return [{ kind: "text", text: prompt.text, spans: [] }];
+    case "real":
+      return [...wordDisplays(item, on, prompt.word), { kind: "real", word: prompt.word, real: prompt.real }];
+    case "first-word":
+    case "read":
+    case "whole":
+      return wordDisplays(item, on, prompt.word);
+    case "change":
+    case "add":
+    case "take-away":
+      return wordDisplays(item, on, prompt.answer);
+  }
+}
+
+function wordDisplays({ word, prompt }: TeachItem, on: On, text: string): Display[] {
+  // Words learnt whole are looked at whole; a word that cannot be read by rule is shown as it stands.
+  if (!word) return [{ kind: "text", text, spans: [] }];
+  const way = prompt.code === "whole" ? { ...on.way, support: "at-sight" as const } : on.way;
+  const stages =
+    on.activity.walk && way.support === "tap-aloud"
+      ? walkStages(word.reading, on.activity.walk)
+      : stagesOf(word.reading, way, word.parts);
+  const before = on.before?.word && !isOther(on.before) ? on.before.word.reading : undefined;
+  const change = before && changeOfStep(checkReadings(before, word.reading, { moves: MOVES, accent: on.accent }));
+  // The word before stands above only where one thing has changed since: that is what it is there to show.
+  return stages.map((stage) => ({ kind: "word", reading: word.reading, stage, before: change && before, change }));
+}
+
+/** A card or a word of another kind of item is not the word before this one. */
+const isOther = ({ prompt }: TeachItem): boolean => prompt.code === "new-sound" || prompt.code === "card";
+
+const worked = (reading: Segmentation, { from, to }: { from: number; to: number }, { way }: On): Display[] => {
+  const stages = stagesOf(reading, { ...way, support: "tap-silently" }, []);
+  return stages
+    .filter((stage) => stage.from === from && stage.to === to && stage.closed === to)
+    .map((stage) => ({ kind: "word", reading, stage, before: undefined, change: undefined }));
+};

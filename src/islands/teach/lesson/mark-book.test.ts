@@ -1,0 +1,76 @@
+import { describe, expect, it } from "vitest";
+import type { Outcome } from "../../../core/index.ts";
+import { foundWaiting, marked, markRefused, markStored, newBook, undone } from "./mark-book.ts";
+import { type Mark, markKey, responseOf } from "./marks.ts";
+
+const markOf = (id: string, outcome: Outcome, learnerId = "gull"): Mark => ({
+  id,
+  learnerId,
+  wordIndex: 0,
+  mode: "read",
+  answer: { outcome, substitutions: [] },
+  state: "waiting",
+});
+const EMPTY = newBook(new Map());
+const here = (book: typeof EMPTY, learnerId = "gull") => book.marks.get(markKey(learnerId, 0));
+
+describe("the marks in hand", () => {
+  it("a mark waits until the database has it", () => {
+    const book = marked(EMPTY, markOf("1", "right"));
+    expect(here(book)?.state).toBe("waiting");
+    expect([...book.waiting]).toEqual(["1"]);
+    const after = markStored(book, "1");
+    expect(here(after)?.state).toBe("stored");
+    expect(after.waiting.size).toBe(0);
+    expect(here(book)?.state).toBe("waiting");
+  });
+
+  it("what is stored meanwhile is not the mark that replaced it", () => {
+    const book = markStored(marked(marked(EMPTY, markOf("1", "right")), markOf("2", "wrong")), "1");
+    expect(here(book)).toMatchObject({ id: "2", state: "waiting" });
+    expect([...book.waiting]).toEqual(["2"]);
+  });
+
+  it("one that is refused is no mark, and the reason is kept; the others stand", () => {
+    const book = marked(marked(EMPTY, markOf("1", "right")), markOf("2", "right", "tern"));
+    const after = markRefused(book, "1", "That learner has left the group.");
+    expect(here(after)).toBeUndefined();
+    expect(here(after, "tern")?.id).toBe("2");
+    expect(after.refused).toBe("That learner has left the group.");
+  });
+
+  it("marks that a closed page left behind come back as waiting, and a withdrawn one stays away", () => {
+    const left = (mark: Mark, withdrawn: boolean) =>
+      responseOf(mark, { sessionId: "s", supersedes: null, withdrawn, at: new Date(0) });
+    const book = foundWaiting(markStored(marked(EMPTY, markOf("1", "right")), "1"), [
+      left(markOf("2", "wrong", "tern"), false),
+      left(markOf("3", "right"), true),
+    ]);
+    expect(here(book, "tern")).toMatchObject({ id: "2", state: "waiting" });
+    expect(here(book)).toBeUndefined();
+    expect([...book.waiting]).toEqual(["2", "3"]);
+  });
+});
+
+describe("taking a mark back", () => {
+  it("nothing to take back", () => expect(undone(EMPTY, "x")).toBeUndefined());
+
+  it("the only mark is gone from the screen and is withdrawn in the record", () => {
+    const taken = undone(marked(EMPTY, markOf("1", "right")), "2");
+    expect(taken?.step.before).toBeUndefined();
+    expect(taken && here(taken.book)).toBeUndefined();
+    expect(taken?.again).toMatchObject({ id: "2", answer: { outcome: "right" } });
+    expect([...(taken?.book.waiting ?? [])]).toEqual(["1", "2"]);
+  });
+
+  it("what it replaced stands again under a new id, and can itself be taken back", () => {
+    const twice = marked(marked(EMPTY, markOf("1", "right")), markOf("2", "wrong"));
+    const once = undone(twice, "3");
+    expect(once?.step.mark.id).toBe("2");
+    expect(once && here(once.book)).toMatchObject({ id: "3", answer: { outcome: "right" }, state: "waiting" });
+    const none = once && undone(once.book, "4");
+    // The record is superseded by what stands in it now, not by what stood there first.
+    expect(none?.step.mark.id).toBe("3");
+    expect(none && here(none.book)).toBeUndefined();
+  });
+});

@@ -1,0 +1,69 @@
+import type { Outcome, RawAnswer, ResponseMode } from "../../../core/light.ts";
+import type { NewResponse, StoredResponse } from "../../../server/responses.ts";
+
+/** One learner's mark on one word. "waiting" until the server says that it is stored. */
+export interface Mark {
+  readonly id: string;
+  readonly learnerId: string;
+  readonly wordIndex: number;
+  readonly mode: ResponseMode;
+  readonly answer: RawAnswer;
+  readonly state: "waiting" | "stored";
+}
+
+/** Marks by learner and word. */
+export type Marks = ReadonlyMap<string, Mark>;
+
+export const markKey = (learnerId: string, wordIndex: number) => `${learnerId} ${wordIndex}`;
+
+/** The marks that a page starts with: what the database holds. */
+export function marksFrom(responses: readonly StoredResponse[]): Marks {
+  return new Map(
+    responses.map((r) => [
+      markKey(r.learnerId, r.wordIndex),
+      {
+        id: r.id,
+        learnerId: r.learnerId,
+        wordIndex: r.wordIndex,
+        mode: r.mode,
+        answer: r.answer,
+        state: "stored" as const,
+      },
+    ]),
+  );
+}
+
+export const OUTCOME_NAME: Readonly<Record<Outcome, string>> = {
+  right: "Right",
+  "after-tapping": "After tapping",
+  "self-corrected": "Put right",
+  wrong: "Other",
+  "no-attempt": "Not tried",
+};
+
+/** The request for a new mark, or for taking one back. */
+export function responseOf(
+  mark: Omit<Mark, "state">,
+  on: {
+    readonly sessionId: string;
+    readonly supersedes: string | null;
+    readonly withdrawn?: boolean;
+    readonly at: Date;
+  },
+): NewResponse {
+  return {
+    id: mark.id,
+    sessionId: on.sessionId,
+    learnerId: mark.learnerId,
+    wordIndex: mark.wordIndex,
+    mode: mark.mode,
+    answer: {
+      outcome: mark.answer.outcome,
+      substitutions: mark.answer.substitutions.map((s) => ({ unit: s.unit, said: [...s.said] })),
+      ...(mark.answer.built && { built: mark.answer.built.map((attempt) => [...attempt]) }),
+    },
+    supersedes: on.supersedes,
+    withdrawn: on.withdrawn ?? false,
+    at: on.at.toISOString(),
+  };
+}

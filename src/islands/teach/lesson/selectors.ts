@@ -1,0 +1,172 @@
+import { createSelector } from "reselect";
+import { type Prompt, WORD_LISTS } from "../../../core/light.ts";
+import type { Learner } from "../../../server/groups.ts";
+import type { TeachActivity, TeachItem } from "../../../server/teach.ts";
+import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
+import { type Board, newBoard } from "./board.ts";
+import { type Display, displaysOf, type Way } from "./displays.ts";
+import { itemKeyOf, itemsInOrder, otherActivity } from "./lesson-state.ts";
+import { markKey } from "./marks.ts";
+import type { TeachState } from "./teach-state.ts";
+
+/** What is read of the Teach screen's state. Selectors that make something are memoised: the same state, the same object. */
+
+const lesson = ({ lesson }: TeachState) => lesson;
+const accent = ({ page }: TeachState) => page.accent;
+
+/** May words be put into an activity on the spot? */
+export const canGrow = ({ contentKind }: Pick<TeachActivity, "contentKind">): boolean =>
+  WORD_LISTS.some((kind) => kind === contentKind);
+
+export const activity = ({ lesson }: TeachState): TeachActivity => lesson.activities[lesson.activity] as TeachActivity;
+/** The current activity's items in the order in which they are gone through. */
+export const items = createSelector([lesson], itemsInOrder);
+export const item = (state: TeachState): TeachItem | undefined => items(state)[state.lesson.item];
+const itemBefore = (state: TeachState): TeachItem | undefined => items(state)[state.lesson.item - 1];
+export const itemKey = createSelector([lesson], itemKeyOf);
+/** The activity that comes next; undefined in the last. */
+export const nextActivity = createSelector([lesson], (lesson): TeachActivity | undefined => {
+  const next = otherActivity(lesson, 1);
+  return next === undefined ? undefined : lesson.activities[next];
+});
+export const isAtStart = createSelector(
+  [lesson],
+  (lesson) => lesson.item === 0 && otherActivity(lesson, -1) === undefined,
+);
+/** Activities that are not left out. */
+export const plannedActivities = createSelector(
+  [({ lesson }: TeachState) => lesson.activities, ({ lesson }: TeachState) => lesson.skipped],
+  (activities, skipped) => activities.filter(({ id }) => !skipped.includes(id)),
+);
+
+/** How the current activity's words are worked: as the teacher has set it, else as planned. */
+export const way = createSelector(
+  [activity, (state: TeachState) => state.ways[activity(state).id]?.way],
+  ({ settings: { support, blending } }, override): Way => override ?? { support, blending },
+);
+/** The same for the current item: a word at which somebody is stuck is tapped. */
+const itemWay = createSelector(
+  [way, (state: TeachState) => state.stuckAt === itemKey(state)],
+  (way, isStuck): Way => (isStuck && way.support === "at-sight" ? { ...way, support: "tap-aloud" } : way),
+);
+
+export const canBuild = (state: TeachState): boolean => {
+  const word = item(state)?.word;
+  return word !== undefined && word.tray.length > 0 && canGrow(activity(state));
+};
+/** The word is built with tiles: its board is shown, and none of its moments. */
+export const isBuilding = (state: TeachState): boolean => {
+  const { id, contentKind } = activity(state);
+  return canBuild(state) && (state.ways[id]?.building ?? contentKind === "build-chain");
+};
+
+/** The moments of the current item, in order; empty only without an item. */
+export const displays = createSelector(
+  [item, itemBefore, activity, itemWay, accent, ({ showChange }: TeachState) => showChange],
+  (item, before, activity, way, accent, showChange): readonly Display[] => {
+    const all = item ? displaysOf(item, { activity, way, before, accent }) : [];
+    return showChange ? all : all.map(withoutChange);
+  },
+);
+const withoutChange = (display: Display): Display =>
+  display.kind === "word" ? { ...display, before: undefined, change: undefined } : display;
+
+/** Which moment is shown: a stage beyond the last is the last. */
+export const stageIndex = (state: TeachState): number =>
+  Math.max(0, Math.min(state.lesson.stage, displays(state).length - 1));
+
+const isListed = (state: TeachState): boolean => state.listing !== undefined && canGrow(activity(state));
+/** Is the item worked moment by moment, and neither on a board nor in a list of all the words? */
+export const isShownByStages = (state: TeachState): boolean => !isBuilding(state) && !isListed(state);
+
+export const boardKey = (state: TeachState): string => `${itemKey(state)} ${turn(state)}`;
+/** The board of the learner whose turn it is; undefined where nothing is built. */
+export const board = createSelector(
+  [isBuilding, item, itemBefore, (state: TeachState): Board | undefined => state.boards.get(boardKey(state))],
+  (isBuilding, item, before, begun): Board | undefined =>
+    isBuilding ? (begun ?? (item?.word && newBoard(item.word, before?.word))) : undefined,
+);
+
+const boardDisplay = createSelector(
+  [board, item, ({ boxes }: TeachState) => boxes, ({ picture }: TeachState) => picture],
+  (board, item, boxes, picture): Display | undefined =>
+    board && {
+      kind: "board",
+      board: {
+        placed: board.placed.map((k) => board.tray[k]?.label ?? ""),
+        tray: board.tray.filter((_, k) => !board.placed.includes(k)).map(({ label }) => label),
+        boxes: boxes ? (item?.word?.reading.units.length ?? 0) : 0,
+        picture: picture ? item?.word?.picture : undefined,
+        right: board.right,
+      },
+    },
+);
+const listDisplay = createSelector(
+  [isListed, items, ({ lesson }: TeachState) => lesson.item, ({ listing }: TeachState) => listing],
+  (isListed, items, at, listing): Display | undefined =>
+    isListed
+      ? { kind: "list", words: items.map(({ word }) => word?.word ?? ""), at, down: listing === "down" }
+      : undefined,
+);
+/** What stands before learners now. */
+export const display = (state: TeachState): Display | undefined =>
+  boardDisplay(state) ?? listDisplay(state) ?? displays(state)[stageIndex(state)];
+
+export const isBlended = (state: TeachState): boolean => {
+  const shown = display(state);
+  return shown?.kind === "word" && shown.stage.blended && shown.stage.to === shown.reading.units.length;
+};
+
+/** What is said for the item: a word that was planned to be read, and is built, is dictated. */
+export const prompt = createSelector([item, isBuilding], (item, isBuilding): Prompt | undefined => {
+  if (!item || !isBuilding) return item?.prompt;
+  const { prompt } = item;
+  if ("build" in prompt) return { ...prompt, build: true };
+  return prompt.code === "read" || prompt.code === "whole"
+    ? { code: "first-word", word: prompt.word, build: true }
+    : prompt;
+});
+
+/** My turn, together, your turn: the first word is the teacher's, the second everybody's, then the learners have theirs. */
+export const turnSign = (state: TeachState): TurnSign =>
+  state.turnSigns[itemKey(state)] ??
+  (activity(state).settings.turns === "your-turn"
+    ? "your"
+    : (TURN_SIGNS[Math.min(state.lesson.item, TURN_SIGNS.length - 1)] as TurnSign));
+
+/** Id of the learner whose turn it is; undefined without learners. */
+export const turn = ({ givenTurn, turns, lesson, page }: TeachState): string | undefined =>
+  givenTurn?.activity === lesson.activity && givenTurn.item === lesson.item
+    ? givenTurn.learnerId
+    : (turns.order[lesson.item] ?? page.group.learners[0]?.id);
+export const learner = (state: TeachState): Learner | undefined =>
+  state.page.group.learners.find(({ id }) => id === turn(state));
+
+/** The mark of the learner whose turn it is, for the current item. */
+export const currentMark = (state: TeachState) => {
+  const [id, index] = [turn(state), item(state)?.index];
+  return id === undefined || index == null ? undefined : state.book.marks.get(markKey(id, index));
+};
+
+/** Words of the current activity that somebody read wrongly or did not try, each once. */
+export const wordsGoneWrong = createSelector(
+  [activity, ({ book }: TeachState) => book.marks],
+  (activity, marks): readonly string[] => {
+    const wrong = new Set(
+      [...marks.values()]
+        .filter(({ answer }) => answer.outcome === "wrong" || answer.outcome === "no-attempt")
+        .map(({ wordIndex }) => wordIndex),
+    );
+    const words = activity.items.flatMap(({ index, word }) =>
+      word && index !== null && wrong.has(index) ? [word.word] : [],
+    );
+    return [...new Set(words)];
+  },
+);
+
+/** Why nothing can be marked now; undefined when it can. */
+export const whyNotMarked = (state: TeachState): "no-learners" | "built" | "not-marked" | undefined => {
+  if (state.page.group.learners.length === 0) return "no-learners";
+  if (isBuilding(state)) return "built";
+  return item(state)?.index == null ? "not-marked" : undefined;
+};

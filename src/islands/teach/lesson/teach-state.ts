@@ -1,0 +1,279 @@
+import type { RawAnswer } from "../../../core/light.ts";
+import type { NewResponse } from "../../../server/responses.ts";
+import type { Place } from "../../../server/sessions.ts";
+import type { TeachActivity, TeachPage } from "../../../server/teach.ts";
+import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
+import { type Board, type BoardAction, boardReducer } from "./board.ts";
+import type { Way } from "./displays.ts";
+import {
+  itemKeyOf,
+  type LessonAction,
+  type LessonState,
+  lessonReducer,
+  orderOf,
+  otherActivity,
+  startingLesson,
+} from "./lesson-state.ts";
+import { foundWaiting, type MarkBook, marked, markRefused, markStored, newBook, undone } from "./mark-book.ts";
+import { type Mark, marksFrom } from "./marks.ts";
+import * as select from "./selectors.ts";
+import { type DealtTurns, dealTurns, type GivenTurn } from "./turns.ts";
+
+/** All the words of a list at once, read across or down; undefined: one at a time. */
+export type Listing = "across" | "down" | undefined;
+
+/** How the words of an activity are worked, where the teacher has changed it. */
+export interface WayOverride {
+  readonly way?: Way;
+  readonly building?: boolean;
+}
+
+/** Everything the Teach screen knows. Changed by `teachReducer` alone, read through selectors.ts. */
+export interface TeachState {
+  readonly page: Pick<TeachPage, "group" | "accent" | "needs">;
+  readonly lesson: LessonState;
+  readonly book: MarkBook;
+  readonly turns: DealtTurns;
+  readonly givenTurn: GivenTurn | undefined;
+  /** My turn, together, your turn: where it was set by hand, by item key. */
+  readonly turnSigns: Readonly<Record<string, TurnSign>>;
+  /** By activity id. */
+  readonly ways: Readonly<Record<string, WayOverride>>;
+  /** Key of the item at which somebody is stuck: a word shown at sight is tapped after all. */
+  readonly stuckAt: string | undefined;
+  /** Key of the item that has just been marked wrong: what the school does then is said. */
+  readonly wrongAt: string | undefined;
+  /** Index of the grapheme for which a substitution is being named. */
+  readonly pressedUnit: number | undefined;
+  /** By item key and learner. */
+  readonly boards: ReadonlyMap<string, Board>;
+  readonly showChange: boolean;
+  readonly listing: Listing;
+  /** A box for each sound on the board. */
+  readonly boxes: boolean;
+  readonly picture: boolean;
+  /** Light letters on a dark ground, on the wall. */
+  readonly dark: boolean;
+  readonly finishing: boolean;
+}
+
+export type TeachAction =
+  | Exclude<LessonAction, { readonly type: "restore-place" | "activity-grown" }>
+  | { readonly type: "restore-place"; readonly place: Place }
+  | { readonly type: "activity-grown"; readonly activity: TeachActivity; readonly comes: "next" | "last" }
+  /** The next moment of the word, or the next word after the last. */
+  | { readonly type: "tap" }
+  | { readonly type: "tap-back" }
+  | { readonly type: "blend" }
+  | { readonly type: "open-or-blend" }
+  | { readonly type: "next-activity" | "previous-activity" }
+  | { readonly type: "two-back" }
+  | { readonly type: "again-at-sight" }
+  | { readonly type: "skip-current" }
+  | { readonly type: "way"; readonly way: Way }
+  | { readonly type: "turn-sign"; readonly sign: TurnSign }
+  | { readonly type: "next-turn-sign" }
+  | { readonly type: "toggle"; readonly what: "showChange" | "boxes" | "picture" | "dark" }
+  | { readonly type: "toggle-building" }
+  | { readonly type: "listing"; readonly listing: Listing }
+  | { readonly type: "give-turn"; readonly learnerId: string }
+  | { readonly type: "press-unit"; readonly unit: number | undefined }
+  | { readonly type: "board"; readonly action: BoardAction }
+  | { readonly type: "marked"; readonly mark: Mark; readonly passTurn: boolean }
+  | { readonly type: "mark-stored"; readonly id: string }
+  | { readonly type: "mark-refused"; readonly id: string; readonly reason: string }
+  /** Marks that an earlier page could not send. */
+  | { readonly type: "marks-found"; readonly responses: readonly NewResponse[] }
+  /** The last mark is taken back; `id` is the new row's. */
+  | { readonly type: "undone"; readonly id: string }
+  | { readonly type: "finishing" };
+
+/** The state a page starts from: the place and the marks that are stored. */
+export function startTeaching({ session, group, activities, responses, accent, needs }: TeachPage): TeachState {
+  const page = { group, accent, needs };
+  const lesson = startingLesson(activities, session.place);
+  const book = newBook(marksFrom(responses));
+  const { learnerId } = session.place;
+  return {
+    page,
+    lesson,
+    book,
+    turns: dealTurns(lesson, page, book.marks),
+    givenTurn: learnerId === null ? undefined : { activity: lesson.activity, item: lesson.item, learnerId },
+    turnSigns: {},
+    ways: {},
+    stuckAt: undefined,
+    wrongAt: undefined,
+    pressedUnit: undefined,
+    boards: new Map(),
+    showChange: true,
+    listing: undefined,
+    boxes: false,
+    picture: false,
+    dark: false,
+    finishing: false,
+  };
+}
+
+/** One action on the lesson. Pure: ids, times and chance come with the action. */
+export function teachReducer(state: TeachState, action: TeachAction): TeachState {
+  return withWhatFollows(state, reduce(state, action));
+}
+
+/** A new item lets go of the pressed grapheme; a new activity, or a longer one, has its turns dealt. */
+function withWhatFollows(before: TeachState, after: TeachState): TeachState {
+  if (after.lesson === before.lesson) return after;
+  const isNewItem = itemKeyOf(after.lesson) !== itemKeyOf(before.lesson);
+  const isNewDeal =
+    after.lesson.activity !== before.lesson.activity || orderOf(after.lesson).length !== orderOf(before.lesson).length;
+  return {
+    ...after,
+    ...(isNewItem && { pressedUnit: undefined }),
+    ...(isNewDeal && { turns: dealTurns(after.lesson, after.page, after.book.marks) }),
+  };
+}
+
+function reduce(state: TeachState, action: TeachAction): TeachState {
+  const { lesson } = state;
+  const move = (to: LessonAction): TeachState => {
+    const next = lessonReducer(lesson, to);
+    return next === lesson ? state : { ...state, lesson: next };
+  };
+  const toStage = (stage: number) => move({ type: "stage", stage });
+  const toActivity = (by: 1 | -1) => {
+    const activity = otherActivity(lesson, by);
+    return activity === undefined ? state : move({ type: "activity", activity });
+  };
+  switch (action.type) {
+    case "tap": {
+      const last = select.displays(state).length - 1;
+      return select.isShownByStages(state) && select.stageIndex(state) < last
+        ? toStage(select.stageIndex(state) + 1)
+        : move({ type: "next" });
+    }
+    case "tap-back":
+      return tapBack(state);
+    case "blend":
+      return toStage(select.displays(state).length - 1);
+    case "open-or-blend":
+      if (!select.isBlended(state)) return toStage(select.displays(state).length - 1);
+      return select.way(state).support === "at-sight" ? tapBack(state) : toStage(0);
+    case "next-activity":
+      return toActivity(1);
+    case "previous-activity":
+      return toActivity(-1);
+    case "two-back":
+      return { ...move({ type: "item", item: Math.max(0, lesson.item - 2) }), wrongAt: undefined };
+    case "again-at-sight":
+      return withWay(move({ type: "item", item: 0 }), { way: { ...select.way(state), support: "at-sight" } });
+    case "skip-current":
+      return move({ type: "skip", ids: [select.activity(state).id] });
+    case "way":
+      return withWay({ ...toStage(0), stuckAt: undefined }, { way: action.way });
+    case "turn-sign":
+      return withTurnSign(state, action.sign);
+    case "next-turn-sign": {
+      const next = (TURN_SIGNS.indexOf(select.turnSign(state)) + 1) % TURN_SIGNS.length;
+      return withTurnSign(state, TURN_SIGNS[next] as TurnSign);
+    }
+    case "toggle":
+      return { ...state, [action.what]: !state[action.what] };
+    case "toggle-building":
+      return withWay(state, { building: !select.isBuilding(state) });
+    case "listing":
+      return { ...state, listing: action.listing };
+    case "give-turn":
+      return giveTurn(state, action.learnerId);
+    case "press-unit":
+      return { ...state, pressedUnit: action.unit === state.pressedUnit ? undefined : action.unit };
+    case "board":
+      return onBoard(state, action.action);
+    case "marked":
+      return withMark(state, action.mark, action.passTurn);
+    case "mark-stored":
+      return { ...state, book: markStored(state.book, action.id) };
+    case "mark-refused":
+      return { ...state, book: markRefused(state.book, action.id, action.reason) };
+    case "marks-found":
+      return { ...state, book: foundWaiting(state.book, action.responses) };
+    case "undone":
+      return withUndone(state, action.id);
+    case "restore-place": {
+      const next = move(action);
+      const { learnerId } = action.place;
+      return learnerId === null ? next : giveTurn(next, learnerId);
+    }
+    case "finishing":
+      return { ...state, finishing: true };
+    default:
+      return move(action);
+  }
+}
+
+/** One moment back; a word at sight is opened to be tapped. */
+function tapBack(state: TeachState): TeachState {
+  const key = itemKeyOf(state.lesson);
+  if (select.way(state).support === "at-sight" && state.stuckAt !== key)
+    return { ...state, stuckAt: key, lesson: lessonReducer(state.lesson, { type: "stage", stage: 0 }) };
+  return { ...state, lesson: lessonReducer(state.lesson, { type: "stage", stage: select.stageIndex(state) - 1 }) };
+}
+
+function withWay(state: TeachState, override: WayOverride): TeachState {
+  const { id } = select.activity(state);
+  return { ...state, ways: { ...state.ways, [id]: { ...state.ways[id], ...override } } };
+}
+
+const withTurnSign = (state: TeachState, sign: TurnSign): TeachState => ({
+  ...state,
+  turnSigns: { ...state.turnSigns, [itemKeyOf(state.lesson)]: sign },
+});
+
+const giveTurn = (state: TeachState, learnerId: string): TeachState => ({
+  ...state,
+  givenTurn: { activity: state.lesson.activity, item: state.lesson.item, learnerId },
+});
+
+function onBoard(state: TeachState, action: BoardAction): TeachState {
+  const board = select.board(state);
+  if (!board) return state;
+  const next = boardReducer(board, action);
+  return next === board ? state : { ...state, boards: new Map(state.boards).set(select.boardKey(state), next) };
+}
+
+function withMark(state: TeachState, mark: Mark, passTurn: boolean): TeachState {
+  const { learners } = state.page.group;
+  const { outcome } = mark.answer;
+  const next: TeachState = {
+    ...state,
+    book: marked(state.book, mark),
+    wrongAt: outcome === "wrong" ? itemKeyOf(state.lesson) : undefined,
+    pressedUnit: undefined,
+  };
+  if (!passTurn) return next;
+  // Alone, a learner goes straight on from what was right.
+  if (learners.length === 1 && outcome === "right")
+    return { ...next, lesson: lessonReducer(next.lesson, { type: "next" }) };
+  const seat = learners.findIndex(({ id }) => id === mark.learnerId);
+  const following = learners[(seat + 1) % learners.length];
+  return following ? giveTurn(next, following.id) : next;
+}
+
+/** The last mark is taken back, and the lesson goes to the item it was for. */
+function withUndone(state: TeachState, id: string): TeachState {
+  const taken = undone(state.book, id);
+  if (!taken) return state;
+  const { learnerId, wordIndex } = taken.step.mark;
+  const activity = state.lesson.activities.findIndex(({ items }) => items.some(({ index }) => index === wordIndex));
+  if (activity === -1) return { ...state, book: taken.book, wrongAt: undefined };
+  const there =
+    activity === state.lesson.activity ? state.lesson : lessonReducer(state.lesson, { type: "activity", activity });
+  const item = orderOf(there).findIndex((k) => there.activities[activity]?.items[k]?.index === wordIndex);
+  const lesson = item === -1 || item === there.item ? there : lessonReducer(there, { type: "item", item });
+  return giveTurn({ ...state, book: taken.book, wrongAt: undefined, lesson }, learnerId);
+}
+
+/** The answer of a wrong reading with one more substitution named: it joins those named before for this reading. */
+export function answerWithSubstitution(old: RawAnswer | undefined, unit: number, said: readonly string[]): RawAnswer {
+  const others = old?.outcome === "wrong" ? old.substitutions.filter((one) => one.unit !== unit) : [];
+  return { outcome: "wrong", substitutions: [...others, { unit, said: [...said] }] };
+}

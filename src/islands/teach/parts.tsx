@@ -1,0 +1,194 @@
+import { useMemo } from "react";
+import { CueLine } from "./CueLine.tsx";
+import { DisplayArea } from "./DisplayArea.tsx";
+import { LazyBoard } from "./LazyBoard.tsx";
+import { LearnerEdge } from "./LearnerEdge.tsx";
+import * as select from "./lesson/selectors.ts";
+import { MarkBar } from "./MarkBar.tsx";
+import { SubstitutionBar } from "./SubstitutionBar.tsx";
+import { useTeach, useTeachActions } from "./teach-store.ts";
+import { WordNav } from "./WordNav.tsx";
+
+/** The parts of the Teach screen, each with what it reads of the state: a press draws only those that it changes. */
+
+const NOTHING = { kind: "text", text: "", spans: [] } as const;
+
+export function LearnerCue() {
+  const { dispatch } = useTeachActions();
+  const prompt = useTeach(select.prompt);
+  const itemKey = useTeach(select.itemKey);
+  const covered = useTeach(select.isBuilding);
+  const sign = useTeach(select.turnSign);
+  const thinking = useTeach((state) =>
+    select.turnSign(state) === "your" && select.stageIndex(state) === 0 ? select.activity(state).settings.thinking : 0,
+  );
+  const correction = useTeach((state) =>
+    state.wrongAt === select.itemKey(state) ? select.activity(state).settings.correction : undefined,
+  );
+  const { onSign, onTwoBack } = useMemo(
+    () => ({
+      onSign: (sign: Parameters<typeof CueLine>[0]["sign"]) => dispatch({ type: "turn-sign", sign }),
+      onTwoBack: () => dispatch({ type: "two-back" }),
+    }),
+    [dispatch],
+  );
+  if (!prompt) return null;
+  return (
+    <CueLine
+      itemKey={itemKey}
+      prompt={prompt}
+      covered={covered}
+      sign={sign}
+      onSign={onSign}
+      thinking={thinking}
+      correction={correction}
+      onTwoBack={onTwoBack}
+    />
+  );
+}
+
+export function CurrentDisplay() {
+  const { dispatch, commands } = useTeachActions();
+  const display = useTeach(select.display);
+  const board = useTeach(select.board);
+  const word = useTeach((state) => select.item(state)?.word);
+  const canMark = useTeach((state) => select.item(state)?.index !== null);
+  const pressed = useTeach(({ pressedUnit }) => pressedUnit);
+  const boxes = useTeach((state) => state.boxes);
+  const picture = useTeach((state) => state.picture);
+  const on = useMemo(
+    () => ({
+      tap: () => dispatch({ type: "tap" }),
+      pressUnit: (unit: number) => dispatch({ type: "press-unit", unit }),
+      act: (action: Parameters<NonNullable<Parameters<typeof LazyBoard>[0]["board"]>["onAct"]>[0]) =>
+        dispatch({ type: "board", action }),
+      boxes: () => dispatch({ type: "toggle", what: "boxes" }),
+      picture: () => dispatch({ type: "toggle", what: "picture" }),
+    }),
+    [dispatch],
+  );
+  return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the keys work anywhere on the page (keys.ts)
+    // biome-ignore lint/a11y/noStaticElementInteractions: a large touch target beside the labelled buttons
+    <div className="contain-strict flex min-h-0 flex-1 flex-col items-center overflow-hidden" onClick={on.tap}>
+      <LazyBoard
+        board={
+          board &&
+          word && {
+            board,
+            word,
+            boxes,
+            picture,
+            onAct: on.act,
+            onCheck: commands.checkBoard,
+            onBoxes: on.boxes,
+            onPicture: on.picture,
+          }
+        }
+      />
+      {!board && (
+        <DisplayArea display={display ?? NOTHING} pressed={pressed} onPressUnit={canMark ? on.pressUnit : undefined} />
+      )}
+    </div>
+  );
+}
+
+export function WordControls() {
+  const { dispatch, commands } = useTeachActions();
+  const actions = useMemo(
+    () => ({
+      back: () => dispatch({ type: "back" }),
+      next: () => dispatch({ type: "next" }),
+      tap: () => dispatch({ type: "tap" }),
+      openOrBlend: () => dispatch({ type: "open-or-blend" }),
+      toggleChange: () => dispatch({ type: "toggle", what: "showChange" }),
+      againAtSight: () => dispatch({ type: "again-at-sight" }),
+      setWay: (way: ReturnType<typeof select.way>) => dispatch({ type: "way", way }),
+      toggleBuilding: () => dispatch({ type: "toggle-building" }),
+      // Chance comes from outside the reducer.
+      shuffle: () => dispatch({ type: "shuffle", random: Math.random }),
+      dropItem: () => dispatch({ type: "drop-item" }),
+      skipCurrent: () => dispatch({ type: "skip-current" }),
+      setListing: (listing: "across" | "down" | undefined) => dispatch({ type: "listing", listing }),
+      toggleDark: () => dispatch({ type: "toggle", what: "dark" }),
+      addWords: commands.addWords,
+    }),
+    [dispatch, commands],
+  );
+  const isBuilding = useTeach(select.isBuilding);
+  return (
+    <WordNav
+      activity={useTeach(select.activity)}
+      items={useTeach((state) => select.items(state).length)}
+      at={useTeach(({ lesson }) => lesson.item)}
+      isFirst={useTeach(select.isAtStart)}
+      after={useTeach(select.nextActivity)}
+      isWord={useTeach((state) => select.display(state)?.kind === "word")}
+      isBlended={useTeach(select.isBlended)}
+      hasBoard={isBuilding}
+      way={useTeach(select.way)}
+      showChange={useTeach(({ showChange }) => showChange)}
+      canBuild={useTeach(select.canBuild)}
+      building={isBuilding}
+      dark={useTeach(({ dark }) => dark)}
+      listing={useTeach(({ listing }) => listing)}
+      wentWrong={useTeach(select.wordsGoneWrong)}
+      canSkip={useTeach(({ lesson }) => lesson.activities.length > 1)}
+      actions={actions}
+    />
+  );
+}
+
+export function Substitutions() {
+  const { dispatch, commands } = useTeachActions();
+  const unit = useTeach(({ pressedUnit }) => pressedUnit);
+  const learner = useTeach(select.learner);
+  const item = useTeach(select.item);
+  const itemKey = useTeach(select.itemKey);
+  if (unit === undefined || !learner || !item?.word) return null;
+  return (
+    <SubstitutionBar
+      key={`${learner.id} ${itemKey} ${unit}`}
+      word={item.word}
+      unit={unit}
+      learner={learner.nickname}
+      wrote={item.mode === "wrote"}
+      onSaid={commands.nameSubstitution}
+      onClose={() => dispatch({ type: "press-unit", unit: undefined })}
+    />
+  );
+}
+
+export function LearnerTurns() {
+  const { dispatch } = useTeachActions();
+  const onTurn = useMemo(() => (learnerId: string) => dispatch({ type: "give-turn", learnerId }), [dispatch]);
+  return (
+    <LearnerEdge
+      learners={useTeach(({ page }) => page.group.learners)}
+      turn={useTeach(select.turn)}
+      wordIndex={useTeach((state) => select.item(state)?.index ?? -1)}
+      marks={useTeach(({ book }) => book.marks)}
+      onTurn={onTurn}
+    />
+  );
+}
+
+const WHY_NOT_MARKED = {
+  "no-learners": "Nobody is in this group yet",
+  built: "What is built goes to the record by itself",
+  "not-marked": "Nothing is marked here",
+} as const;
+
+export function MarkButtons() {
+  const { commands } = useTeachActions();
+  const whyNot = useTeach(select.whyNotMarked);
+  return (
+    <MarkBar
+      learner={useTeach((state) => select.learner(state)?.nickname ?? "")}
+      without={whyNot && WHY_NOT_MARKED[whyNot]}
+      canUndo={useTeach(({ book }) => book.undoSteps.length > 0)}
+      onMark={commands.mark}
+      onUndo={commands.undo}
+    />
+  );
+}

@@ -1,0 +1,38 @@
+import { createContext, useContext } from "react";
+import { useStore } from "zustand";
+import { createStore } from "zustand/vanilla";
+import type { TeachPage } from "../../server/teach.ts";
+import type { TeachCommands } from "./commands.ts";
+import { startTeaching, type TeachAction, type TeachState, teachReducer } from "./lesson/teach-state.ts";
+
+/** Holds the state of one Teach screen: actions go in, listeners are told. */
+export type TeachStore = ReturnType<typeof createTeachStore>;
+
+export function createTeachStore(page: TeachPage) {
+  const store = createStore<TeachState>()(() => startTeaching(page));
+  return {
+    ...store,
+    dispatch: (action: TeachAction): void => store.setState((state) => teachReducer(state, action), true),
+  };
+}
+
+interface Teach {
+  readonly store: TeachStore;
+  readonly commands: TeachCommands;
+}
+
+export const TeachContext = createContext<Teach | undefined>(undefined);
+
+function useTeachContext(): Teach {
+  const teach = useContext(TeachContext);
+  if (!teach) throw new Error("A part of the Teach screen stands outside of it.");
+  return teach;
+}
+
+/** What a selector reads of the state; the part that asks is drawn again only when that changes. */
+export const useTeach = <T>(selector: (state: TeachState) => T): T => useStore(useTeachContext().store, selector);
+
+export const useTeachActions = (): Pick<Teach, "commands"> & Pick<TeachStore, "dispatch"> => {
+  const { store, commands } = useTeachContext();
+  return { dispatch: store.dispatch, commands };
+};
