@@ -7,8 +7,43 @@ const only = (name, from, allowed, comment) => ({
   to: { path: "^src/", pathNot: allowed },
 });
 
+/** The floors inside the core, the lowest first: a folder imports only from those before it, and from itself. */
+const CORE_FLOORS = [
+  "random",
+  "sounds",
+  "spelling",
+  "lexicon",
+  "scope",
+  "nonsense",
+  "chains",
+  "families",
+  "oral",
+  "responses",
+  "evidence",
+  "practice",
+  "materials",
+  "school",
+  "formats",
+];
+
+const coreFloors = CORE_FLOORS.map((folder, floor) => ({
+  name: `core-${folder}-stays-on-its-floor`,
+  comment: "Inside the core imports go one way: the order of the floors stands above.",
+  severity: "error",
+  from: { path: `^src/core/${folder}/`, pathNot: "\\.test\\.ts$" },
+  to: { path: `^src/core/(${[...CORE_FLOORS.slice(floor + 1), "index\\.ts", "light\\.ts"].join("|")})` },
+}));
+
 module.exports = {
   forbidden: [
+    ...coreFloors,
+    {
+      name: "every-core-folder-has-a-floor",
+      comment: "A new folder of the core is put into CORE_FLOORS above.",
+      severity: "error",
+      from: { path: `^src/core/(?!(?:${CORE_FLOORS.join("|")})/)[^/]+/` },
+      to: {},
+    },
     {
       name: "no-circles",
       severity: "error",

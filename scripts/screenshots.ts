@@ -71,14 +71,14 @@ try {
   await pick(page, "The sound of: choose", "ck");
   await page.locator('[data-gpc="ck=k"]').waitFor();
   await shoot("spellings");
-  await page.goto(`${server.address}/ears`);
+  await page.goto(`${server.address}/ears-only`);
   await alive(page);
   await page.locator("[data-item]").nth(19).waitFor();
   await page.getByLabel("Title of the set").fill("Monday, for the ears");
   await page.getByRole("button", { name: "To the plan" }).click();
   await page.getByText("In the next lesson").waitFor();
   await page.getByText("In the next lesson").waitFor({ state: "detached" });
-  await shoot("ears");
+  await shoot("ears-only");
   await page.goto(`${server.address}/plan`);
   await alive(page);
   await page.getByRole("list", { name: "Activities" }).waitFor();
@@ -108,10 +108,10 @@ try {
   await page.getByText("2 things to mend").waitFor();
   await shoot("sequence");
   page.once("dialog", (dialog) => dialog.accept());
-  await page.goto(`${server.address}/see`);
+  await page.goto(`${server.address}/evidence`);
   await alive(page);
   await page.locator("tbody button").first().waitFor();
-  await shoot("see");
+  await shoot("evidence");
   await page.goto(server.address);
   await alive(page);
   await page.getByRole("article", { name: "Turnstones" }).getByRole("link", { name: "Make a chain" }).click();
@@ -130,7 +130,7 @@ try {
   await page.keyboard.press("Enter");
   await shoot("teach");
   await page.locator('[data-unit="1"]').click();
-  await shoot("teach-said-instead");
+  await shoot("teach-substitution");
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "More to do with this activity" }).click();
   await page.getByRole("menuitem", { name: "Build it with tiles" }).click();

@@ -23,6 +23,7 @@ let failed = 0;
 const types = aside("types", ["npx", "astro", "check", "--minimumFailingSeverity", "warning"]);
 stage("lint", ["npx", "biome", "check", "."]);
 stage("imports", ["npx", "depcruise", "--config", ".dependency-cruiser.cjs", "src"]);
+stage("what pages fetch", ["npx", "depcruise", "--config", ".dependency-cruiser.pages.cjs", "src"]);
 await types;
 
 const unitReport = join(reports, "unit.json");

@@ -5,22 +5,26 @@
 
 export { refusalOf } from "./chains/allowed-words.ts";
 export { describeChain } from "./chains/describe.ts";
-export { checkPhonemeStep } from "./chains/ears-only-step.ts";
 export type { StepUnits } from "./chains/graph/tokens.ts";
 export { buildGraph, type Edge, edgesFrom, type WordGraph } from "./chains/graph/word-graph.ts";
 export { judgeChain } from "./chains/judge-chain.ts";
 export { judgeWord } from "./chains/judge-word.ts";
 export { bridge, ladder } from "./chains/ladder.ts";
 export { neighbours, wordsForGap } from "./chains/neighbours.ts";
+export { checkPhonemeStep } from "./chains/oral-step.ts";
 export { graphOf } from "./chains/planner/graphs.ts";
 export { planChain } from "./chains/planner/plan-chain.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
-export { type CalledFor, familiesCalledFor, type RecordedSlip } from "./families/called-for.ts";
 export { contrastSet } from "./families/contrast-set.ts";
 export { familySet } from "./families/family-set.ts";
 export { findFamily } from "./families/find-family.ts";
 export { allFamilies, familyGrid } from "./families/grid.ts";
+export {
+  type RecommendedFamily,
+  type RecordedSubstitution,
+  recommendedFamilies,
+} from "./families/recommended-families.ts";
 export { richFamilies } from "./families/rich-families.ts";
 export { makeSort } from "./families/sort.ts";
 export { spellingChoices } from "./families/spelling-choices.ts";

@@ -36,17 +36,16 @@ export {
   type StepCheck,
   type StepReason,
 } from "./chains/step-compare.ts";
+export { type PlantedSubstitution, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
 export {
-  type ConfusionRow,
-  confusionTable,
   type EvidenceItem,
   isPattern,
   PATTERN_RULE,
-  type SaidInstead,
-} from "./evidence/confusions.ts";
-export { type PlantedConfusion, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
+  type SubstitutionCount,
+  type SubstitutionRow,
+  substitutionTable,
+} from "./evidence/substitution-table.ts";
 export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
-export type { CalledFor, RecordedSlip } from "./families/called-for.ts";
 export type { ContrastSetRequest, MinimalPair, NoPairs } from "./families/contrast-set.ts";
 export {
   FAMILY_KINDS,
@@ -60,6 +59,7 @@ export type { FamilySet, FamilySetRequest, NoSet, SetWord } from "./families/fam
 export type { FoundFamily, NoFamily } from "./families/find-family.ts";
 export type { FamilyGrid, GridCell, GridColumn, GridRequest, GridRow } from "./families/grid.ts";
 export * from "./families/limits.ts";
+export type { RecommendedFamily, RecordedSubstitution } from "./families/recommended-families.ts";
 export type { RichFamily } from "./families/rich-families.ts";
 export type { FamilyRules } from "./families/rules.ts";
 export { SET_ORDERS, type SetOrder } from "./families/set-order.ts";
@@ -72,7 +72,6 @@ export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
 export { hasPicture, pictureOf } from "./lexicon/pictures.ts";
 export type { LessonMaterials } from "./materials/lesson-materials.ts";
-export { type TileNeed, tileCount, tileNeeds } from "./materials/tile-count.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
 export type { OralItem, SoundPlace, Spoken } from "./oral/item.ts";
@@ -103,10 +102,10 @@ export {
 export { cardReading, isCard } from "./practice/cards.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
-export { whatMatters, whatToDrop } from "./practice/fit.ts";
+export { priorityOf, whatToDrop } from "./practice/fit.ts";
 export { type LessonFault, stopsLesson } from "./practice/lesson-fault.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
-export { minutesFor, minutesOfContent, type PacedKind } from "./practice/pace.ts";
+export { minutesFor, minutesOfContent, type PlannedKind } from "./practice/pace.ts";
 export type { Prompt } from "./practice/prompts.ts";
 export type { RunItem } from "./practice/run.ts";
 export * from "./practice/settings.ts";
@@ -135,18 +134,18 @@ export {
   type Substitution,
 } from "./responses/response.ts";
 export {
-  type CorrespondenceFault,
-  readCorrespondence,
-  writeCorrespondence,
-} from "./scope/correspondence-text.ts";
-export type { Decodability, Missing } from "./scope/decodable.ts";
-export {
   DEFAULT_SCHOOL,
   type GroupScope,
   type SchoolSettings,
   taughtGpcs,
   taughtOf,
-} from "./scope/school.ts";
+} from "./school/school.ts";
+export {
+  type CorrespondenceFault,
+  readCorrespondence,
+  writeCorrespondence,
+} from "./scope/correspondence-text.ts";
+export type { Decodability, Missing } from "./scope/decodable.ts";
 export {
   PATTERNS,
   type Pattern,
@@ -155,7 +154,6 @@ export {
   type SequenceStep,
   type TaughtGpc,
   taughtGpcToken,
-  type UnitPlace,
 } from "./scope/sequence.ts";
 export {
   MAX_STEPS,
@@ -198,10 +196,12 @@ export { keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";
 export { gappedWord } from "./spelling/gapped.ts";
-export { GPCS, type Gpc, gpcById, gpcId } from "./spelling/gpc.ts";
+export { GPCS, type Gpc, gpcById, gpcId, partsOfGpcId } from "./spelling/gpc.ts";
 export { type Marks, marksOf } from "./spelling/marks.ts";
 export { readingIn, saidPhonemes, soundsOf } from "./spelling/said.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
 export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";
 export { ONE_TAP_A_SOUND, type Tap, type TapSettings, tapsOf } from "./spelling/taps.ts";
+export type { TaughtGpcs, UnitPlace } from "./spelling/taught-gpcs.ts";
+export { type TileNeed, tileCount, tileNeeds } from "./spelling/tile-count.ts";
 export { keyOfGpc, unitKey } from "./spelling/unit-key.ts";

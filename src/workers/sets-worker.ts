@@ -1,7 +1,6 @@
 import { expose } from "comlink";
 import {
   type AccentSettings,
-  type CalledFor,
   type ContrastSetRequest,
   contrastSet,
   type Family,
@@ -11,7 +10,6 @@ import {
   type FamilySetRequest,
   type FamilyWalk,
   type FoundFamily,
-  familiesCalledFor,
   familyGrid,
   familySet,
   familyWalk,
@@ -24,8 +22,10 @@ import {
   type OralItem,
   type OralSetRequest,
   oralSet,
-  type RecordedSlip,
+  type RecommendedFamily,
+  type RecordedSubstitution,
   type RichFamily,
+  recommendedFamilies,
   richFamilies,
   type SortRequest,
   shippedLexicon,
@@ -43,8 +43,11 @@ const api = {
   async rich(kind: FamilyKind, rules: FamilyRules): Promise<readonly RichFamily[]> {
     return richFamilies(kind, withKept(rules));
   },
-  async calledFor<Slip extends RecordedSlip>(slips: readonly Slip[], rules: FamilyRules): Promise<CalledFor<Slip>[]> {
-    return familiesCalledFor(slips, withKept(rules));
+  async recommended<S extends RecordedSubstitution>(
+    substitutions: readonly S[],
+    rules: FamilyRules,
+  ): Promise<RecommendedFamily<S>[]> {
+    return recommendedFamilies(substitutions, withKept(rules));
   },
   async find(kind: FamilyKind, named: NamedFamily, rules: FamilyRules): Promise<FoundFamily> {
     return findFamily(kind, named, withKept(rules));

@@ -212,7 +212,7 @@ test("what is said in passing leaves by itself and stands in nobody's way", asyn
 });
 
 test("the first screens have no accessibility faults that a checker finds", async ({ page, server }) => {
-  for (const path of ["/", "/bench", "/see"]) {
+  for (const path of ["/", "/bench", "/evidence"]) {
     await page.goto(server.address + path);
     await alive(page);
     if (path === "/bench") {

@@ -151,7 +151,7 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
   await page.getByLabel("Title of the set").fill("Back and pack");
   await page.getByRole("button", { name: "To the plan" }).click();
   await expect(page.getByText("In the next lesson: Back and pack")).toBeVisible();
-  await page.goto(`${server.address}/ears`);
+  await page.goto(`${server.address}/ears-only`);
   await alive(page);
   await expect(page.locator("[data-item]")).toHaveCount(20);
   await page.getByLabel("Title of the set").fill("Warm-up");
@@ -255,7 +255,7 @@ test("families, sorts, ears only, plan and paper can be used without sight of co
   await look();
   await page.getByRole("tab", { name: "Sort" }).click();
   await look();
-  await page.goto(`${server.address}/ears`);
+  await page.goto(`${server.address}/ears-only`);
   await alive(page);
   await expect(page.locator("[data-item]")).toHaveCount(20);
   await look();

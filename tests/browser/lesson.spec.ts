@@ -43,7 +43,7 @@ async function teachChain(page: Page, server: Server, words: string): Promise<vo
 
 /** What was built, as the records screen tells it. */
 async function openedBuilt(page: Page, server: Server): Promise<string[]> {
-  await page.goto(`${server.address}/see?way=built`);
+  await page.goto(`${server.address}/evidence?way=built`);
   await alive(page);
   await page.getByText("also what was always right").click();
   await page
@@ -116,7 +116,7 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
   expect(marked).toBeGreaterThan(3);
   expect(crashed).toBe(true);
   await page.getByRole("button", { name: "Finish" }).click();
-  await page.waitForURL(/\/see/);
+  await page.waitForURL(/\/evidence/);
 });
 
 async function placeOf(page: Page): Promise<{ activity: number; item: number }> {

@@ -21,7 +21,7 @@ test("addresses that name nothing answer 404 in words", async ({ page, server })
   for (const path of [
     `/teach/${nowhere}`,
     "/teach/rubbish",
-    `/see?group=${nowhere}`,
+    `/evidence?group=${nowhere}`,
     "/nothing",
     "/bench?group=rubbish",
   ]) {
@@ -34,11 +34,21 @@ test("addresses that name nothing answer 404 in words", async ({ page, server })
 test("nothing is fetched from outside, and no page's own script holds the word list", async ({ page, server }) => {
   const asked: string[] = [];
   page.on("request", (request) => asked.push(request.url()));
-  for (const path of ["/", "/bench", "/see"]) await page.goto(server.address + path, { waitUntil: "networkidle" });
+  for (const path of ["/", "/bench", "/evidence"]) await page.goto(server.address + path, { waitUntil: "networkidle" });
   expect(asked.filter((url) => !url.startsWith(server.address) && !url.startsWith("data:"))).toEqual([]);
   const folder = "dist/client/_astro";
   const holding = readdirSync(folder).filter(
     (file) => file.endsWith(".js") && readFileSync(join(folder, file), "utf8").includes("th.r.ough"),
   );
   expect(holding.map((file) => file.split("-worker")[0]).sort()).toEqual(["chain", "sets"]);
+});
+
+test("addresses that screens once had lead to where they are now, with what was asked", async ({ page, server }) => {
+  for (const [old, now] of [
+    ["/see?way=built", "/evidence?way=built"],
+    ["/ears", "/ears-only"],
+  ]) {
+    await page.goto(server.address + old);
+    expect(page.url()).toBe(server.address + now);
+  }
 });

@@ -5,8 +5,8 @@ import { afterAll, describe, expect, it } from "vitest";
 import { openDatabase } from "../../src/server/db/database.ts";
 import { plantDemo } from "../../src/server/demo/plant-demo.ts";
 import { READING_ROOM } from "../../src/server/demo/reading-room.ts";
-import { evidenceReport } from "../../src/server/evidence.ts";
-import { listGroups } from "../../src/server/groups.ts";
+import { evidenceReport } from "../../src/server/evidence/evidence.ts";
+import { listGroups } from "../../src/server/groups/groups.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "zip-step-"));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -67,8 +67,11 @@ describe("a data folder", () => {
       for (const learner of group.learners) {
         const report = await evidenceReport(second.db, { group: group.id, learner: learner.id });
         const planted = READING_ROOM.flatMap((g) => g.learners).find((l) => l.nickname === learner.nickname)
-          ?.confusions[0];
-        if (report.rows[0]?.gpc === planted?.gpc && report.rows[0]?.saidInstead[0]?.said === planted?.said.join("+"))
+          ?.substitutions[0];
+        if (
+          report.rows[0]?.gpc === planted?.gpc &&
+          report.rows[0]?.substitutions[0]?.said.join("+") === planted?.said.join("+")
+        )
           found++;
         expect(report.lessonCount, learner.nickname).toBe(15);
         for (const response of Object.values(report.responses)) expect(response.at < now.toISOString()).toBe(true);

@@ -157,7 +157,7 @@ describe("responses", () => {
     for (const wordIndex of [1, 2, 3])
       await send(api.responses.POST, { body: mark({ learnerId, wordIndex, answer: wrong(1, "ɪ") }) });
     const { body } = await send(api.evidence.GET, { query: `group=${group.id}&learner=${learnerId}` });
-    expect(body.rows[0]).toMatchObject({ gpc: "e=e", pattern: true, saidInstead: [{ said: "ɪ" }] });
+    expect(body.rows[0]).toMatchObject({ gpc: "e=e", pattern: true, substitutions: [{ said: ["ɪ"] }] });
     expect(body.rows[0].chances).toHaveLength(3);
     for (const id of body.rows[0].wrong) expect(body.responses[id]).toMatchObject({ learner: "Auk", outcome: "wrong" });
     const whole = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;

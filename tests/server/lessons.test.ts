@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { ADDED_KINDS } from "../../src/server/lesson-draft.ts";
+import { ADDED_KINDS } from "../../src/server/plans/lesson-draft.ts";
 import { send } from "./send.ts";
 
 /** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
@@ -31,10 +31,10 @@ const api = {
   warm: await import("../../src/pages/api/warm.ts"),
 };
 const { database } = await import("../../src/server/db/application-database.ts");
-const { teachPage } = await import("../../src/server/teach.ts");
-const { packsPage } = await import("../../src/server/packs.ts");
+const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
+const { packsPage } = await import("../../src/server/groups/packs-page.ts");
 const { sessions } = await import("../../src/server/db/schema.ts");
-const { paceOf } = await import("../../src/server/pace.ts");
+const { paceOf } = await import("../../src/server/sessions/pace.ts");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
 const AIM = { focus: ["th=θ"], contrasts: [] };
@@ -234,7 +234,7 @@ describe("what does not fit the group now", () => {
     const chainId = await savedChain(["act", "cat", "zat"], { length: 3, locked: [], moves: ["change", "swap"] });
     const { status, body } = await start({ chainId });
     expect(status).toBe(201);
-    // Said again at the end; another nonsense word would be a slip of the keys.
+    // Said again at the end; another nonsense word would be a substitution of the keys.
     const again = (words: string[]) =>
       send(api.words.POST, { id: body.id, body: { activityId: body.run.activities[0].id, words } });
     expect((await again(["zat"])).status).toBe(200);
@@ -359,7 +359,7 @@ describe("what goes to the record", () => {
     const stored = await mark(session.id, at, { outcome: "wrong", substitutions: [{ unit: 0, said: ["f"] }] });
     const after = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
     expect(after.rows).toEqual(before.rows);
-    expect(after.keptBack).toEqual({ right: before.keptBack.right, all: [...before.keptBack.all, stored.body.id] });
+    expect(after.heldBack).toEqual({ right: before.heldBack.right, all: [...before.heldBack.all, stored.body.id] });
     expect(after.practised).toEqual(before.practised);
   });
 
@@ -452,10 +452,10 @@ describe("the shelf, templates, and what was taken out", () => {
     const { activities } = await draft();
     const made = (await send(api.templates.POST, { body: { name: "Ours", groupId: group.id } })).body;
     const all = (await send(api.templates.GET)).body;
-    expect(all.map(({ name, own }: { name: string; own: boolean }) => [name, own])).toEqual([
-      ["Ours", true],
-      ["A whole lesson", false],
-      ["Mostly building and spelling", false],
+    expect(all.map(({ name, shipped }: { name: string; shipped: boolean }) => [name, shipped])).toEqual([
+      ["Ours", false],
+      ["A whole lesson", true],
+      ["Mostly building and spelling", true],
     ]);
     const again = await draft({ templateId: made.id, seed: 9, minutes: 45 });
     const kinds = (list: readonly Part[], ifTime: boolean) =>

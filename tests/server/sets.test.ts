@@ -25,9 +25,9 @@ const api = {
   draft: await import("../../src/pages/api/plans/[id]/draft.ts"),
   edit: await import("../../src/pages/api/plans/[id]/edit.ts"),
 };
-const { planSheet } = await import("../../src/server/plan-page.ts");
-const { paceOf } = await import("../../src/server/pace.ts");
-const { printPage } = await import("../../src/server/print-page.ts");
+const { planSheet } = await import("../../src/server/plans/plan-page.ts");
+const { paceOf } = await import("../../src/server/sessions/pace.ts");
+const { printPage } = await import("../../src/server/sets/print-page.ts");
 const { database } = await import("../../src/server/db/application-database.ts");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";

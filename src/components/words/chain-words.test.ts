@@ -30,7 +30,7 @@ describe("why there is no chain", () => {
     [{ code: "no-chain-of-length", longest: 5 }, "The longest chain found has 5 words."],
     [
       { code: "power-out-of-reach", best: 0.614, words: 30 },
-      "No chain of up to 30 words shows the confusion that surely. The best reaches 61 in 100.",
+      "No chain of up to 30 words shows the substitution that surely. The best reaches 61 in 100.",
     ],
   ])("%j", (reason, says) => {
     expect(noChainWords(reason)).toBe(says);

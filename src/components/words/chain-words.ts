@@ -71,7 +71,7 @@ export function noChainWords(reason: NoChainReason): string {
     case "locked-too-far":
       return `${reason.from} and ${reason.to} stand ${reason.steps} ${reason.steps === 1 ? "step" : "steps"} apart in the chain, and no way is that short.`;
     case "power-out-of-reach":
-      return `No chain of up to ${reason.words} words shows the confusion that surely. The best reaches ${Math.round(reason.best * 100)} in 100.`;
+      return `No chain of up to ${reason.words} words shows the substitution that surely. The best reaches ${Math.round(reason.best * 100)} in 100.`;
     case "no-chain-of-length":
       return reason.longest < 2
         ? "No chain can be made as it is asked for."

@@ -1,6 +1,6 @@
-import type { PacedKind } from "../../core/light.ts";
+import type { PlannedKind } from "../../core/light.ts";
 
-export const ACTIVITY_NAME: Readonly<Record<PacedKind, string>> = {
+export const ACTIVITY_NAME: Readonly<Record<PlannedKind, string>> = {
   chain: "Word chain",
   family: "Word family",
   sort: "Sort",

@@ -1,4 +1,4 @@
-import { type Accent, gpcById, ipa, keyWordFor } from "../../core/light.ts";
+import { type Accent, gpcById, ipa, keyWordFor, partsOfGpcId } from "../../core/light.ts";
 
 /** `"/ɪ/ as in pin"`: a sound for teachers, with and without IPA. */
 export function soundName(phonemes: readonly string[], accent?: Accent): string {
@@ -15,5 +15,5 @@ export function gpcName(id: string): string {
 
 /** `"ow"`: the letters alone, for places where they stand in Andika. */
 export function gpcLetters(id: string): string {
-  return id.split("=")[0] as string;
+  return partsOfGpcId(id).grapheme;
 }

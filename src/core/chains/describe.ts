@@ -17,7 +17,7 @@ export interface ContrastReport extends Contrast {
   readonly chances: number;
   /** Steps that change one of the pair into the other. */
   readonly minimalSteps: number;
-  /** Probability (0-1) of at least two errors if the learner confuses the pair as often as the aim says. */
+  /** Probability (0-1) of at least two errors if the learner mixes the pair up as often as the aim says. */
   readonly power: number;
 }
 
@@ -34,7 +34,7 @@ export interface ChainReport {
   readonly positions: Readonly<Record<ChangePosition, number>>;
   readonly focusChances: number;
   readonly contrasts: readonly ContrastReport[];
-  /** The lowest power of its contrasts: every confusion would show with at least this probability. 0 without contrasts. */
+  /** The lowest power of its contrasts: every substitution would show with at least this probability. 0 without contrasts. */
   readonly power: number;
 }
 
@@ -47,7 +47,7 @@ export interface ChainAim {
   readonly mode?: ChainMode;
   readonly moves?: readonly Move[];
   readonly recent?: readonly string[];
-  /** How often a learner who confuses a pair takes one for the other, 0 to 1; half by default. */
+  /** How often a learner who mixes a pair up takes one for the other, 0 to 1; half by default. */
   readonly powerShare?: number;
 }
 

@@ -1,6 +1,6 @@
 /**
- * How likely a chain is to show a confusion: the probability of seeing at least two errors in `chances`
- * independent chances when the learner confuses the pair with probability `share`. Binomial.
+ * How likely a chain is to show a substitution: the probability of seeing at least two errors in `chances`
+ * independent chances when the learner mixes the pair up with probability `share`. Binomial.
  *
  * @param chances whole number, 0 or more
  * @param share 0 to 1; half by default

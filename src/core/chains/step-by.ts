@@ -1,6 +1,6 @@
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-import { checkPhonemeStep } from "./ears-only-step.ts";
+import { checkPhonemeStep } from "./oral-step.ts";
 import type { ChainMode } from "./request.ts";
 import { checkStep, type StepOptions } from "./step-check.ts";
 import type { StepCheck } from "./step-compare.ts";

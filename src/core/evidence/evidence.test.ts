@@ -4,8 +4,8 @@ import { seededRandom } from "../random/seeded-random.ts";
 import { classifyMarked } from "../responses/classify.ts";
 import type { RawAnswer } from "../responses/response.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-import { confusionTable, type EvidenceItem, isPattern } from "./confusions.ts";
 import { simulateReading } from "./simulated-learner.ts";
+import { type EvidenceItem, isPattern, substitutionTable } from "./substitution-table.ts";
 import { wilsonInterval } from "./wilson.ts";
 
 const item = (responseId: string, word: string, answer: RawAnswer): EvidenceItem => {
@@ -18,9 +18,9 @@ const said = (unit: number, ...sounds: string[]): RawAnswer => ({
   substitutions: [{ unit, said: sounds }],
 });
 
-describe("confusionTable", () => {
+describe("substitutionTable", () => {
   it("counts what was said instead, out of how many chances, by position", () => {
-    const rows = confusionTable([
+    const rows = substitutionTable([
       item("a", "ship", said(0, "tʃ")),
       item("b", "shop", right),
       item("c", "fish", said(2, "tʃ")),
@@ -31,9 +31,9 @@ describe("confusionTable", () => {
     expect(sh).toMatchObject({
       chances: ["a", "b", "c", "d"],
       wrong: ["a", "c", "d"],
-      saidInstead: [
-        { said: "tʃ", responses: ["a", "c"] },
-        { said: "s", responses: ["d"] },
+      substitutions: [
+        { said: ["tʃ"], responses: ["a", "c"] },
+        { said: ["s"], responses: ["d"] },
       ],
     });
     expect(sh?.byPosition.initial).toEqual({ chances: ["a", "b"], wrong: ["a"] });
@@ -42,24 +42,24 @@ describe("confusionTable", () => {
   });
 
   it("counts a unit left out", () => {
-    const [row] = confusionTable([item("a", "stop", said(1))]);
-    expect(row).toMatchObject({ gpc: "t=t", saidInstead: [{ said: "", responses: ["a"] }] });
+    const [row] = substitutionTable([item("a", "stop", said(1))]);
+    expect(row).toMatchObject({ gpc: "t=t", substitutions: [{ said: [], responses: ["a"] }] });
   });
 
-  it("calls nothing a pattern on two chances, or on one slip in many", () => {
-    const slips = confusionTable([item("a", "pet", said(1, "ɪ")), item("b", "pet", said(1, "ɪ"))]);
-    expect(slips.some(isPattern)).toBe(false);
+  it("calls nothing a pattern on two chances, or on one substitution in many", () => {
+    const substitutions = substitutionTable([item("a", "pet", said(1, "ɪ")), item("b", "pet", said(1, "ɪ"))]);
+    expect(substitutions.some(isPattern)).toBe(false);
     const many = Array.from({ length: 20 }, (_, k) => item(`r${k}`, "pet", k === 0 ? said(1, "ɪ") : right));
-    expect(confusionTable(many).some(isPattern)).toBe(false);
+    expect(substitutionTable(many).some(isPattern)).toBe(false);
   });
 
-  it("finds a planted confusion first in 95 of 100 made-up learners", () => {
+  it("finds a planted substitution first in 95 of 100 made-up learners", () => {
     const words = ["pet", "pit", "pen", "pin", "bed", "bid", "set", "sit", "men", "ten", "tin", "red"];
     let found = 0;
     for (let seed = 0; seed < 100; seed++) {
       const random = seededRandom(seed);
       const learner = {
-        confusions: [{ gpc: "e=e", said: ["ɪ"], share: 0.5 }],
+        substitutions: [{ gpc: "e=e", said: ["ɪ"], share: 0.5 }],
         tapping: 0.1,
         selfCorrecting: 0.1,
         notTrying: 0.05,
@@ -67,8 +67,8 @@ describe("confusionTable", () => {
       const items = words.map((word, k) =>
         item(`${k}`, word, simulateReading(learner, segment(word) as Segmentation, random)),
       );
-      const [top] = confusionTable(items);
-      if (top?.gpc === "e=e" && top.saidInstead[0]?.said === "ɪ") found++;
+      const [top] = substitutionTable(items);
+      if (top?.gpc === "e=e" && top.substitutions[0]?.said[0] === "ɪ") found++;
     }
     expect(found).toBeGreaterThanOrEqual(95);
   });

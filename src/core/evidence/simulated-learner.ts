@@ -2,8 +2,8 @@ import type { RawAnswer, Substitution } from "../responses/response.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 
-/** A confusion planted in a made-up learner: reads `gpc` as `said` in that share of chances. */
-export interface PlantedConfusion {
+/** A substitution planted in a made-up learner: reads `gpc` as `said` in that share of chances. */
+export interface PlantedSubstitution {
   readonly gpc: string;
   readonly said: readonly string[];
   /** 0 to 1. */
@@ -11,7 +11,7 @@ export interface PlantedConfusion {
 }
 
 export interface SimulatedLearner {
-  readonly confusions: readonly PlantedConfusion[];
+  readonly substitutions: readonly PlantedSubstitution[];
   /** Share of words read only after tapping, 0 to 1. */
   readonly tapping: number;
   /** Share of words put right unasked, 0 to 1. */
@@ -24,7 +24,7 @@ export interface SimulatedLearner {
 export function simulateReading(learner: SimulatedLearner, target: Segmentation, random: () => number): RawAnswer {
   const substitutions: Substitution[] = [];
   target.units.forEach((unit, k) => {
-    const planted = learner.confusions.find((c) => keyOfGpc(c.gpc) === unitKey(unit));
+    const planted = learner.substitutions.find((c) => keyOfGpc(c.gpc) === unitKey(unit));
     if (planted && random() < planted.share) substitutions.push({ unit: k, said: planted.said });
   });
   const luck = random();

@@ -7,6 +7,7 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { hasTwoReadings } from "../scope/decodable.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
+import { graphemeOfKey, soundOfKey } from "../spelling/unit-key.ts";
 import { LEAST_PAIRS, MOST_PAIRS } from "./limits.ts";
 import { type FamilyRules, isShowable } from "./rules.ts";
 
@@ -82,7 +83,7 @@ function pairsAmong(
   const graph = graphOf(lexicon);
   const { accent } = lexicon;
   const [a, b] = [soundClassOf(request.a, accent), soundClassOf(request.b, accent)];
-  const soundOf = (key: string | undefined) => key?.slice(key.indexOf("=") + 1);
+  const soundOf = (key: string | undefined) => key && soundOfKey(key);
   const usable = graph.words.map(
     (entry) => isIn(entry) && !hasTwoReadings(entry) && isShowable({ entry }, request, lexicon),
   );
@@ -97,7 +98,7 @@ function pairsAmong(
           a: entry.word,
           b: other.word,
           position,
-          graphemes: [oldKey.slice(0, oldKey.indexOf("=")), newKey.slice(0, newKey.indexOf("="))],
+          graphemes: [graphemeOfKey(oldKey), graphemeOfKey(newKey)],
           // A pair is as common as its rarer word.
           worth: Math.min(entry.zipf, other.zipf) - late(entry.word) - late(other.word),
         };

@@ -1,6 +1,7 @@
 import { type Edge, edgesFrom } from "../chains/graph/word-graph.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
+import { graphemeOfKey } from "../spelling/unit-key.ts";
 import type { FamilyMember } from "./members.ts";
 
 /** Twins are not fetched from among the rarest words. */
@@ -46,5 +47,5 @@ export function inNearPairs(
 
 /** The vowel changes, and its letter stays: o and o-e, a and ai. */
 function isTwin({ position, oldKey = "", newKey = "" }: Edge): boolean {
-  return position === "medial" && newKey.slice(0, newKey.indexOf("=")).includes(oldKey.slice(0, oldKey.indexOf("=")));
+  return position === "medial" && graphemeOfKey(newKey).includes(graphemeOfKey(oldKey));
 }

@@ -5,6 +5,7 @@ import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import { shuffled } from "../random/shuffled.ts";
+import { graphemeOfKey } from "../spelling/unit-key.ts";
 import type { Family } from "./family.ts";
 import { LEAST_BINS, LEAST_IN_A_BIN, MOST_BINS, MOST_FOILS, MOST_IN_A_BIN } from "./limits.ts";
 import { type FamilyMember, familyIndex } from "./members.ts";
@@ -142,7 +143,7 @@ function nearFoils(members: readonly string[], bin: number, request: SortRequest
       .filter(({ entry }) => fitsNone(entry))
       .sort((a, b) => b.entry.zipf - a.entry.zipf)
       .map(({ edge, entry }): Foil => {
-        const letters = (key: string | undefined) => key?.slice(0, key.indexOf("="));
+        const letters = (key: string | undefined) => key && graphemeOfKey(key);
         const graphemes = [letters(edge.oldKey), letters(edge.newKey)] as const;
         return { word: entry.word, why: "one-unit-away", from, bin, graphemes };
       });

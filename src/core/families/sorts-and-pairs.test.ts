@@ -9,9 +9,9 @@ import { checkDecodable } from "../scope/decodable.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
 import { taughtAt } from "../scope/taught-set.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
-import { familiesCalledFor } from "./called-for.ts";
 import { contrastSet } from "./contrast-set.ts";
 import { findFamily } from "./find-family.ts";
+import { recommendedFamilies } from "./recommended-families.ts";
 import { richFamilies } from "./rich-families.ts";
 import { makeSort, type SortRequest, type WordSort } from "./sort.ts";
 import type { Bin } from "./sort-bins.ts";
@@ -244,30 +244,37 @@ describe("spellings of one sound", () => {
 });
 
 describe("families that the records call for", () => {
-  const slip = (gpc: string, said: string) => ({ gpc, said: [said], times: 5, chances: 12 });
+  const substitution = (gpc: string, said: string) => ({ gpc, said: [said], times: 5, chances: 12 });
 
   it("a vowel calls for a rime with it, beside one with the sound said instead", () => {
-    const [first] = familiesCalledFor([slip("e=e", "ɪ")], { taught: step13 });
+    const [first] = recommendedFamilies([substitution("e=e", "ɪ")], { taught: step13 });
     expect(first?.family.letters).toMatch(/^e/);
     expect(first?.beside?.letters).toBe(first?.family.letters.replace("e", "i"));
   });
 
   it("a beginning calls for a body with it or a rime that ends in it; never the same family twice", () => {
-    const found = familiesCalledFor([slip("sh=ʃ", "tʃ"), slip("ch=tʃ", "ʃ"), slip("sh=ʃ", "s")], { taught: step13 });
+    const found = recommendedFamilies(
+      [substitution("sh=ʃ", "tʃ"), substitution("ch=tʃ", "ʃ"), substitution("sh=ʃ", "s")],
+      { taught: step13 },
+    );
     expect(found.length).toBeGreaterThan(1);
     expect(new Set(found.map(({ family }) => JSON.stringify(family))).size).toBe(found.length);
-    for (const { slip: of, family } of found) expect(family.letters).toContain(of.gpc.split("=")[0]);
+    for (const { substitution: of, family } of found) expect(family.letters).toContain(of.gpc.split("=")[0]);
   });
 
   it("what no readable family holds is passed over, and so is what is no correspondence", () => {
-    expect(familiesCalledFor([slip("ough=uː", "ʌ"), slip("💥=b", "p")], { taught: step13 })).toEqual([]);
+    expect(recommendedFamilies([substitution("ough=uː", "ʌ"), substitution("💥=b", "p")], { taught: step13 })).toEqual(
+      [],
+    );
   });
 
   it("offers something for most vowels at every third step of both sequences", () => {
     for (const sequence of SEQUENCES)
       for (let step = 12; step <= sequence.steps.length; step += 6) {
         const taught = taughtAt(sequence, step);
-        for (const { family, words } of familiesCalledFor([slip("a=æ", "e"), slip("i=ɪ", "e")], { taught })) {
+        for (const { family, words } of recommendedFamilies([substitution("a=æ", "e"), substitution("i=ɪ", "e")], {
+          taught,
+        })) {
           expect(words).toBeGreaterThanOrEqual(4);
           expect(richFamilies(family.kind, { taught }).some((rich) => rich.family.letters === family.letters)).toBe(
             true,

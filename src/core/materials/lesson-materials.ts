@@ -7,7 +7,7 @@ import { type ActivityContent, wordsOfContent } from "../practice/activity.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import type { TapSettings } from "../spelling/taps.ts";
-import { type TileNeed, tileCount } from "./tile-count.ts";
+import { type TileNeed, tileCount } from "../spelling/tile-count.ts";
 
 /** What has to be on the table for a lesson. */
 export interface LessonMaterials {

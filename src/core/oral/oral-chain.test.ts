@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { checkPhonemeStep } from "../chains/ears-only-step.ts";
 import { MOVES } from "../chains/moves.ts";
+import { checkPhonemeStep } from "../chains/oral-step.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";

@@ -1,5 +1,5 @@
-import { checkPhonemeStep } from "../chains/ears-only-step.ts";
 import { MOVES } from "../chains/moves.ts";
+import { checkPhonemeStep } from "../chains/oral-step.ts";
 import type { SingleStep } from "../chains/step-compare.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";

@@ -25,7 +25,7 @@ export interface CheckedActivity extends Pick<Activity, "id" | "content" | "held
    * A chain or a set that the teacher has made: nonsense words that pass their screens may stand in it, and a chain
    * goes by the moves that were asked for.
    */
-  readonly own?: {
+  readonly teacherMade?: {
     readonly moves?: readonly Move[];
     /** The words of a chain that is made for the ears. */
     readonly byEar?: readonly string[];
@@ -42,13 +42,14 @@ export function checkLesson(
 ): LessonFault[] {
   const lexicon = lexiconIn(list, rules.taught.accent);
   const heldBack = new Set(activities.filter((one) => one.heldBack).flatMap(({ content }) => wordsOfContent(content)));
-  return activities.flatMap(({ id, content, own, heldBack: isEnd }): LessonFault[] => {
+  return activities.flatMap(({ id, content, teacherMade, heldBack: isEnd }): LessonFault[] => {
     if (itemsOfContent(content) === 0) return [{ activity: id, code: "empty" }];
     const leaks = isEnd ? [] : [...new Set(wordsOfContent(content))].filter((word) => heldBack.has(word));
     return [
-      ...[...wordFaults(content, own !== undefined, rules, lexicon), ...stepFaults(content, own, lexicon)].map(
-        (fault) => ({ ...fault, activity: id }),
-      ),
+      ...[
+        ...wordFaults(content, teacherMade !== undefined, rules, lexicon),
+        ...stepFaults(content, teacherMade, lexicon),
+      ].map((fault) => ({ ...fault, activity: id })),
       ...leaks.map((word): LessonFault => ({ activity: id, code: "held-back-shown", word })),
     ];
   });
@@ -108,13 +109,17 @@ function nonsenseFaults(word: string, rules: LessonRules, lexicon: Lexicon): Wor
     : [{ code: "not-nonsense", word }];
 }
 
-function stepFaults(content: ActivityContent, own: CheckedActivity["own"], lexicon: Lexicon): WordFault[] {
+function stepFaults(
+  content: ActivityContent,
+  teacherMade: CheckedActivity["teacherMade"],
+  lexicon: Lexicon,
+): WordFault[] {
   const isChain = content.kind === "read-chain" || content.kind === "build-chain";
-  const words = own?.byEar ?? (isChain ? content.words : []);
-  const rule = { ...(own?.moves && { moves: own.moves }), accent: lexicon.accent };
+  const words = teacherMade?.byEar ?? (isChain ? content.words : []);
+  const rule = { ...(teacherMade?.moves && { moves: teacherMade.moves }), accent: lexicon.accent };
   return words.slice(1).flatMap((to, k): WordFault[] => {
     const from = words[k] as string;
-    const step = stepBy(own?.byEar ? "ears-only" : undefined, from, to, rule, lexicon);
+    const step = stepBy(teacherMade?.byEar ? "ears-only" : undefined, from, to, rule, lexicon);
     return step.single ? [] : [{ code: "no-step", from, to, reason: step.reason }];
   });
 }

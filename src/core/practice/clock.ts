@@ -1,15 +1,4 @@
-import { whatToDrop } from "./fit.ts";
-import type { PacedKind } from "./pace.ts";
-
-/** An activity of a lesson that is being taught. */
-export interface Timed {
-  readonly id: string;
-  readonly kind: PacedKind;
-  /** Minutes planned. */
-  readonly minutes: number;
-  readonly ifTime: boolean;
-  readonly heldBack: boolean;
-}
+import { type TimedActivity, whatToDrop } from "./fit.ts";
 
 /** How a lesson stands against its time. */
 export interface ClockState {
@@ -18,7 +7,7 @@ export interface ClockState {
   /** What to leave out of the rest so that it fits, in order; ids. */
   readonly drop: readonly string[];
   /** There are minutes left for what is only done if there is time; its id. */
-  readonly room: string | undefined;
+  readonly fitsIfTime: string | undefined;
 }
 
 /** Less than this is no delay worth a word. */
@@ -32,7 +21,7 @@ const WORTH_SAYING = 1;
  * @param at id of the activity that is being taught
  */
 export function clockState(
-  activities: readonly Timed[],
+  activities: readonly TimedActivity[],
   minutes: number,
   seconds: Readonly<Record<string, number>>,
   at: string,
@@ -50,6 +39,6 @@ export function clockState(
   return {
     late: late >= WORTH_SAYING ? late : 0,
     drop: late >= WORTH_SAYING ? whatToDrop(planned, Math.max(0, left)) : [],
-    room: spare?.id,
+    fitsIfTime: spare?.id,
   };
 }

@@ -24,10 +24,10 @@ export type NoLesson =
   | { readonly code: "minutes-out-of-range"; readonly least: number; readonly most: number }
   | { readonly code: "nothing-taught" };
 
-/** One stretch of the draft, and how much it matters: 1 stays longest. */
+/** One stretch of the draft, and how much it priority: 1 stays longest. */
 interface Part {
   readonly order: number;
-  readonly matters: number;
+  readonly priority: number;
   readonly content: ActivityContent | undefined;
   readonly heldBack?: boolean;
   readonly ifTime?: boolean;
@@ -36,7 +36,7 @@ interface Part {
 /**
  * Drafts a whole lesson in the order lessons are commonly given (ears, cards, the new sound, blending, reading,
  * building, writing, what was held back), or that of a template: all from the same words, everything within what has been taught. What
- * matters most is put in first, as long as there are minutes; up to two more stand by, if there is time.
+ * priority most is put in first, as long as there are minutes; up to two more stand by, if there is time.
  */
 export function draftLesson(
   request: LessonRequest,
@@ -55,7 +55,7 @@ export function draftLesson(
     minutesOfContent(content, request.settings.turns, request.pace);
   const chosen = new Set<Part>();
   let total = 0;
-  for (const part of [...parts].sort((a, b) => a.matters - b.matters)) {
+  for (const part of [...parts].sort((a, b) => a.priority - b.priority)) {
     if (part.ifTime || total + lengthOf(part) > minutes) continue;
     chosen.add(part);
     total += lengthOf(part);
@@ -120,9 +120,9 @@ const isMain = ({ content }: Part): boolean => content !== undefined && MAIN.has
 
 function partsOf(making: Making, template: LessonTemplate): Part[] {
   const size = Math.min(1.8, making.request.minutes / USUAL_MINUTES);
-  return template.parts.map(({ kind, items, matters, heldBack, ifTime }, order) => ({
+  return template.parts.map(({ kind, items, priority, heldBack, ifTime }, order) => ({
     order,
-    matters,
+    priority,
     content: contentOfKind(kind, making, Math.max(2, Math.round(items * size)), heldBack),
     ...(heldBack && { heldBack }),
     ...(ifTime && { ifTime }),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { checkStep } from "../chains/step-check.ts";
 import { lessonMaterials } from "../materials/lesson-materials.ts";
-import { taughtGpcs } from "../scope/school.ts";
+import { taughtGpcs } from "../school/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
 import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
@@ -22,7 +22,7 @@ const request = (step: number, more: Partial<LessonRequest> = {}): LessonRequest
   taughtGpcs: taughtGpcs({ sequence: SHORT, step, ticks: NO_TICKS }),
   focus: ["sh=ʃ"],
   contrasts: [],
-  slips: [],
+  substitutions: [],
   minutes: 25,
   settings: DEFAULT_PRACTICE,
   seed: 5,
@@ -81,7 +81,7 @@ describe("one activity put into a lesson", () => {
 describe("templates", () => {
   it("name kinds that can be filled, the most needed first; words kept back are in both", () => {
     for (const { parts } of TEMPLATES) {
-      expect(new Set(parts.map(({ matters }) => matters)).size).toBe(parts.length);
+      expect(new Set(parts.map(({ priority }) => priority)).size).toBe(parts.length);
       expect(parts.filter((part) => "heldBack" in part && part.heldBack)).toHaveLength(1);
       for (const { items } of parts) expect(items).toBeGreaterThan(0);
     }
@@ -108,8 +108,8 @@ describe("templates", () => {
 
   it("a part that is only there if there is time is never in the lesson's minutes", () => {
     const parts = [
-      { kind: "read-chain", items: 10, matters: 1 },
-      { kind: "find-it", items: 6, matters: 2, ifTime: true },
+      { kind: "read-chain", items: 10, priority: 1 },
+      { kind: "find-it", items: 6, priority: 2, ifTime: true },
     ] as const;
     const lesson = draftLesson(request(13, { minutes: 45, template: { id: "x", name: "x", parts } }));
     if (!lesson.ok) throw new Error(lesson.reason.code);

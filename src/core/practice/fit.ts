@@ -1,8 +1,8 @@
 import type { ActivityKind } from "./activity.ts";
-import type { PacedKind } from "./pace.ts";
+import type { PlannedKind } from "./pace.ts";
 
 /** What is given up first when there is not enough time; kinds that are not named come between. */
-const GIVEN_UP_FIRST: readonly (ActivityKind | PacedKind)[] = [
+const GIVEN_UP_FIRST: readonly (ActivityKind | PlannedKind)[] = [
   "real-or-nonsense",
   "family-walk",
   "hear-and-spell",
@@ -27,15 +27,17 @@ const GIVEN_UP_FIRST: readonly (ActivityKind | PacedKind)[] = [
 ];
 
 /** A held-back list goes in before anything but the three things a lesson is about. */
-const HELD_BACK_MATTERS = 3.5;
+const HELD_BACK_PRIORITY = 3.5;
 
 /** What goes in first when a lesson is filled again: the opposite of what is given up first. */
-export const whatMatters = (kind: ActivityKind, heldBack: boolean): number =>
-  heldBack ? HELD_BACK_MATTERS : GIVEN_UP_FIRST.length - GIVEN_UP_FIRST.indexOf(kind);
+export const priorityOf = (kind: ActivityKind, heldBack: boolean): number =>
+  heldBack ? HELD_BACK_PRIORITY : GIVEN_UP_FIRST.length - GIVEN_UP_FIRST.indexOf(kind);
 
-interface Timed {
+/** An activity of a lesson, as far as its time matters. */
+export interface TimedActivity {
   readonly id: string;
-  readonly kind: PacedKind;
+  readonly kind: PlannedKind;
+  /** Minutes planned. */
   readonly minutes: number;
   readonly ifTime: boolean;
   readonly heldBack: boolean;
@@ -47,8 +49,8 @@ interface Timed {
  *
  * @returns ids in the order in which to drop them; empty when it fits
  */
-export function whatToDrop(activities: readonly Timed[], minutes: number): string[] {
-  const rank = ({ kind }: Timed) => GIVEN_UP_FIRST.indexOf(kind);
+export function whatToDrop(activities: readonly TimedActivity[], minutes: number): string[] {
+  const rank = ({ kind }: TimedActivity) => GIVEN_UP_FIRST.indexOf(kind);
   const main = activities.filter(({ ifTime }) => !ifTime);
   const over = main.reduce((sum, one) => sum + one.minutes, 0) - minutes;
   if (over <= 0) return [];

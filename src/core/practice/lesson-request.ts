@@ -1,5 +1,5 @@
 import type { Contrast } from "../chains/request.ts";
-import type { RecordedSlip } from "../families/called-for.ts";
+import type { RecordedSubstitution } from "../families/recommended-families.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { PracticeSettings } from "./settings.ts";
 import type { LessonTemplate } from "./template.ts";
@@ -16,7 +16,7 @@ export interface LessonRequest {
   /** Everything taught, GPC ids, the newest first. */
   readonly taughtGpcs: readonly string[];
   /** What the records show as shaky, most telling first. */
-  readonly slips: readonly RecordedSlip[];
+  readonly substitutions: readonly RecordedSubstitution[];
   /** 10 to 45. */
   readonly minutes: number;
   readonly settings: PracticeSettings;

@@ -3,8 +3,8 @@ import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { oralChain } from "../oral/oral-chain.ts";
+import { taughtGpcs } from "../school/school.ts";
 import { checkDecodable } from "../scope/decodable.ts";
-import { taughtGpcs } from "../scope/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
 import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
@@ -28,7 +28,7 @@ function request(sequence: Sequence, step: number, more: Partial<LessonRequest> 
     taughtGpcs: taughtGpcs({ sequence, step, ticks: NO_TICKS }),
     focus: newest ? [gpcId(newest.grapheme, newest.phonemes)] : [],
     contrasts: [],
-    slips: [],
+    substitutions: [],
     minutes: 20,
     settings: DEFAULT_PRACTICE,
     seed: step,
@@ -108,8 +108,8 @@ describe("a drafted lesson", () => {
   });
 
   it("what the records show as shaky is among the cards, and today's sound too", () => {
-    const slips = [{ gpc: "e=e", said: ["ɪ"], times: 5, chances: 12 }];
-    const cards = drafted(request(SHORT, 13, { slips })).activities.find(
+    const substitutions = [{ gpc: "e=e", said: ["ɪ"], times: 5, chances: 12 }];
+    const cards = drafted(request(SHORT, 13, { substitutions })).activities.find(
       ({ content }) => content.kind === "sound-cards",
     );
     expect(cards?.content.kind === "sound-cards" && cards.content.gpcs).toEqual(
@@ -202,15 +202,17 @@ describe("the check of a lesson", () => {
   });
 
   it("what the teacher made goes by what was asked for: moves, nonsense words, the ears", () => {
-    const chain = (words: string[], own?: CheckedActivity["own"]) =>
-      checkLesson([{ ...activity({ kind: "read-chain", words }), ...(own && { own }) }], rules).map(({ code }) => code);
+    const chain = (words: string[], teacherMade?: CheckedActivity["teacherMade"]) =>
+      checkLesson([{ ...activity({ kind: "read-chain", words }), ...(teacherMade && { teacherMade }) }], rules).map(
+        ({ code }) => code,
+      );
     expect(chain(["act", "cat"], {})).toContain("no-step");
     expect(chain(["act", "cat"], { moves: ["swap"] })).not.toContain("no-step");
     expect(chain(["cat", "zat"])).toEqual(["refused"]);
     expect(chain(["cat", "zat"], {})).toEqual([]);
     expect(chain(["cat", "zeat"], {})).toContain("refused");
     const heard = (byEar: string[]) =>
-      checkLesson([{ ...activity({ kind: "ears-only", parts: oralChain(byEar) }), own: { byEar } }], rules);
+      checkLesson([{ ...activity({ kind: "ears-only", parts: oralChain(byEar) }), teacherMade: { byEar } }], rules);
     expect(heard(["cot", "kit", "kite"])).toEqual([]);
     expect(heard(["cot", "kit", "dog"])).toMatchObject([{ code: "no-step", from: "kit", to: "dog" }]);
   });

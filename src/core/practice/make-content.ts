@@ -1,9 +1,9 @@
 import { edgesFrom } from "../chains/graph/word-graph.ts";
 import { isCandidate } from "../chains/planner/candidates.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
-import { familiesCalledFor } from "../families/called-for.ts";
 import { familySet } from "../families/family-set.ts";
 import { LEAST_IN_A_BIN, MOST_IN_A_BIN } from "../families/limits.ts";
+import { recommendedFamilies } from "../families/recommended-families.ts";
 import { richFamilies } from "../families/rich-families.ts";
 import { makeSort } from "../families/sort.ts";
 import { spellingChoices } from "../families/spelling-choices.ts";
@@ -62,7 +62,7 @@ export function earsOnly(
 /** Old sounds, shuffled: shaky ones first into the pack, then today's, those the learners are at, then others. */
 export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(request.seed);
-  const shaky = request.slips.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
+  const shaky = request.substitutions.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
   const others = shuffled(request.taughtGpcs, random);
   const pack = [
     ...new Set([
@@ -194,8 +194,11 @@ export function realOrNonsense({ request, today, lexicon }: Making, count: numbe
 /** A family that the records or today's sound call for, laid out as a walk. */
 export function familyWalkOf({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
   const rules = { ...request, never: [...(request.never ?? []), ...today.heldBack] };
-  const slips = [...request.focus.map((gpc) => ({ gpc, said: [], times: 0, chances: 0 })), ...request.slips];
-  const [called] = familiesCalledFor(slips, rules, lexicon);
+  const substitutions = [
+    ...request.focus.map((gpc) => ({ gpc, said: [], times: 0, chances: 0 })),
+    ...request.substitutions,
+  ];
+  const [called] = recommendedFamilies(substitutions, rules, lexicon);
   const family = called?.family ?? richFamilies("rime", rules, lexicon)[0]?.family;
   if (!family) return undefined;
   const set = familySet(

@@ -2,13 +2,13 @@ import { type ActivityContent, type ActivityKind, itemsOfContent } from "./activ
 import type { TurnPattern } from "./settings.ts";
 
 /** Kinds of activity that have a length of their own: those of a lesson, and saved sets. */
-export type PacedKind = ActivityKind | "chain" | "family" | "pairs";
+export type PlannedKind = ActivityKind | "chain" | "family" | "pairs";
 
 /**
  * Seconds a word, a card, a pair or an item takes a small group, before it has shown its own pace. Common practice,
  * no source.
  */
-const SECONDS: Readonly<Record<PacedKind, number>> = {
+const SECONDS: Readonly<Record<PlannedKind, number>> = {
   "ears-only": 12,
   "sound-cards": 5,
   "hear-and-spell": 15,
@@ -33,7 +33,7 @@ const SECONDS: Readonly<Record<PacedKind, number>> = {
 };
 
 /** Minutes that so many words or items take, to the next half minute, at least half a minute. */
-export function minutesFor(kind: PacedKind, items: number, pace = 1): number {
+export function minutesFor(kind: PlannedKind, items: number, pace = 1): number {
   return Math.max(1, Math.ceil((items * SECONDS[kind] * pace) / 30)) / 2;
 }
 

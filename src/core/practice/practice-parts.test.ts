@@ -5,10 +5,10 @@ import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { ONE_TAP_A_SOUND } from "../spelling/taps.ts";
 import type { ActivityContent } from "./activity.ts";
 import { whatToDrop } from "./fit.ts";
-import type { PacedKind } from "./pace.ts";
+import type { PlannedKind } from "./pace.ts";
 import { promptsOf } from "./prompts.ts";
 
-const timed = (kind: PacedKind, minutes: number, more: object = {}) => ({
+const timed = (kind: PlannedKind, minutes: number, more: object = {}) => ({
   id: `${kind} ${minutes}`,
   kind,
   minutes,

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type CardAnswer, cardPack, DEFAULT_MASTERY } from "./card-pack.ts";
-import { clockState, type Timed } from "./clock.ts";
+import { clockState } from "./clock.ts";
+import type { TimedActivity } from "./fit.ts";
 import { DEFAULT_PRACTICE, thinkingAfter } from "./settings.ts";
 import { addDays, weekPlan } from "./week-plan.ts";
 import { type TurnTaker, turnOrder } from "./whose-turn.ts";
@@ -67,7 +68,7 @@ function permutations<T>(all: readonly T[]): T[][] {
 }
 
 describe("the clock of a lesson", () => {
-  const part = (id: string, minutes: number, more: Partial<Timed> = {}): Timed => ({
+  const part = (id: string, minutes: number, more: Partial<TimedActivity> = {}): TimedActivity => ({
     id,
     kind: "find-it",
     minutes,
@@ -78,11 +79,11 @@ describe("the clock of a lesson", () => {
   const lesson = [part("1", 5), part("2", 5), part("3", 5), part("4", 5, { ifTime: true })];
 
   it("in time, nothing is late and nothing is dropped", () => {
-    expect(clockState(lesson, 15, { 1: 300, 2: 60 }, "2")).toEqual({ late: 0, drop: [], room: undefined });
+    expect(clockState(lesson, 15, { 1: 300, 2: 60 }, "2")).toEqual({ late: 0, drop: [], fitsIfTime: undefined });
   });
 
   it("what is used beyond an activity's minutes makes the rest late; what to leave out is named", () => {
-    expect(clockState(lesson, 15, { 1: 480, 2: 60 }, "2")).toEqual({ late: 3, drop: ["3"], room: undefined });
+    expect(clockState(lesson, 15, { 1: 480, 2: 60 }, "2")).toEqual({ late: 3, drop: ["3"], fitsIfTime: undefined });
     // Twenty seconds over are no delay worth a word.
     expect(clockState(lesson, 15, { 1: 320 }, "1").late).toBe(0);
   });
@@ -90,7 +91,7 @@ describe("the clock of a lesson", () => {
   it("words held back are not left out; room for what is done if there is time is told", () => {
     const ending = [part("1", 5), part("2", 5, { heldBack: true })];
     expect(clockState(ending, 10, { 1: 600 }, "1")).toMatchObject({ late: 5, drop: [] });
-    expect(clockState(lesson, 25, { 1: 300, 2: 300, 3: 200 }, "3").room).toBe("4");
+    expect(clockState(lesson, 25, { 1: 300, 2: 300, 3: 200 }, "3").fitsIfTime).toBe("4");
   });
 });
 
@@ -127,7 +128,7 @@ describe("a learner's pack", () => {
     const pack = on(1, nine);
     expect(pack.pack).toEqual(order.slice(1, 11));
     expect(pack.resting).toEqual([{ card: "c0", on: "2026-09-09" }]);
-    // All on one day is not yet known; one slip among ten does not matter.
+    // All on one day is not yet known; one substitution among ten does not matter.
     expect(on(0, answers("c0", Array(12).fill(0))).pack).toContain("c0");
     expect(on(2, [...answers("c0", [0], false), ...nine]).pack).not.toContain("c0");
   });
@@ -140,8 +141,8 @@ describe("a learner's pack", () => {
     // Before it is due a right answer moves nothing, a wrong one brings it back, first in the pack.
     expect(on(9, [...known, ...answers("c0", [3])]).due).toEqual(["c0"]);
     expect(on(4, [...known, ...answers("c0", [3], false)]).pack[0]).toBe("c0");
-    const slipped = [...again, ...answers("c0", [22], false), ...answers("c0", Array(8).fill(23))];
-    expect(on(23, slipped).pack[0]).toBe("c0");
+    const wrongAgain = [...again, ...answers("c0", [22], false), ...answers("c0", Array(8).fill(23))];
+    expect(on(23, wrongAgain).pack[0]).toBe("c0");
   });
 
   it("what has been begun stays in the pack, whatever newer cards come before it", () => {

@@ -7,7 +7,7 @@ export interface LessonPart {
   /** How many things it has in a lesson of the usual length. */
   readonly items: number;
   /** What goes in first when minutes are short: 1 before 2. */
-  readonly matters: number;
+  readonly priority: number;
   /** Words kept back are what it is done with. */
   readonly heldBack?: boolean;
   /** Only if there is time, whatever room there is. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { decodableIn } from "../chains/planner/candidates.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { isBuiltRight } from "../responses/classify-built.ts";
-import { taughtGpcs } from "../scope/school.ts";
+import { taughtGpcs } from "../school/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
 import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
@@ -40,7 +40,7 @@ describe("the tray for a word", () => {
   });
 
   it("takes what the records show first, then the nearest sounds; the changed unit leads", () => {
-    expect(labels("pen", { foils: 1, before: read("pan"), confused: [[], ["ɪ"], []] })).toEqual([
+    expect(labels("pen", { foils: 1, before: read("pan"), likelySubstitutions: [[], ["ɪ"], []] })).toEqual([
       "a",
       "e",
       "i",

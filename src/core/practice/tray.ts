@@ -20,7 +20,7 @@ export interface TrayRequest {
   /** What may lie in the tray, GPC ids. */
   readonly taughtGpcs: readonly string[];
   /** Sounds that the records show in the place of a unit, by unit index, likeliest first. */
-  readonly confused?: readonly (readonly string[])[];
+  readonly likelySubstitutions?: readonly (readonly string[])[];
   /** Tiles that are not needed, 0 to 8. */
   readonly foils: number;
   readonly accent: AccentSettings;
@@ -64,7 +64,7 @@ export function buildTray(request: TrayRequest): Tile[] {
 }
 
 function foilsFor(request: TrayRequest, taken: ReadonlySet<string>): string[] {
-  const { target, before, confused } = request;
+  const { target, before, likelySubstitutions } = request;
   const taught = request.taughtGpcs.map((id) => gpcById(id)).filter((gpc): gpc is Gpc => gpc !== undefined);
   const spelling = (sound: string, unit: Unit): string[] =>
     taught
@@ -78,7 +78,7 @@ function foilsFor(request: TrayRequest, taken: ReadonlySet<string>): string[] {
     const unit = target.units[k] as Unit;
     const own = unit.phonemes[0] ?? "";
     const near = closestSounds(own).filter((id) => isVowel(id) === isVowel(own));
-    return [...(confused?.[k] ?? []), ...near].flatMap((sound) => spelling(sound, unit));
+    return [...(likelySubstitutions?.[k] ?? []), ...near].flatMap((sound) => spelling(sound, unit));
   });
   const found: string[] = [];
   for (let round = 0; round < Math.max(0, ...queues.map((queue) => queue.length)); round++)

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { confusionTable } from "../evidence/confusions.ts";
+import { substitutionTable } from "../evidence/substitution-table.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { graphemesOf, type Segmentation } from "../spelling/segmentation.ts";
 import { classifyBuilt, isBuiltRight, outcomeOfBuilding } from "./classify-built.ts";
@@ -42,8 +42,8 @@ describe("a word that was built", () => {
       target: read(word),
       verdict: classifyBuilt(read(word), [attempt]),
     });
-    const rows = confusionTable([item("a", "pen", "p", "i", "n"), item("b", "back", "b", "a", "k")]);
-    expect(rows.find(({ gpc }) => gpc === "e=e")).toMatchObject({ wrong: ["a"], saidInstead: [{ said: "ɪ" }] });
+    const rows = substitutionTable([item("a", "pen", "p", "i", "n"), item("b", "back", "b", "a", "k")]);
+    expect(rows.find(({ gpc }) => gpc === "e=e")).toMatchObject({ wrong: ["a"], substitutions: [{ said: ["ɪ"] }] });
     expect(rows.find(({ gpc }) => gpc === "ck=k")).toMatchObject({ chances: ["b"], wrong: [] });
   });
 

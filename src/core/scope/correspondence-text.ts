@@ -1,7 +1,8 @@
 import { readSounds } from "../sounds/sound-symbols.ts";
 import { GPCS, type Gpc, gpcById, gpcId } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-import type { TaughtGpc, UnitPlace } from "./sequence.ts";
+import { UNIT_PLACES, type UnitPlace } from "../spelling/taught-gpcs.ts";
+import type { TaughtGpc } from "./sequence.ts";
 
 /** What is wrong with a correspondence as it was written. */
 export type CorrespondenceFault =
@@ -35,7 +36,6 @@ export function splitCorrespondences(field: string): string[] {
 }
 
 const PARTS = /^([^=(@\s]+)\s*(?:=\s*([^@(]+?)|\(\s*([^)]*?)\s*\)?|as\s+in\s+([^@\s]+))?\s*(?:@\s*(\S+))?$/u;
-const PLACES: readonly UnitPlace[] = ["start", "inside", "end"];
 
 /**
  * Reads one correspondence as teachers write it: `sh`, `ow (snow)`, `ow as in snow`, `ow=oʊ`, `ow=/əʊ/`, each
@@ -48,7 +48,7 @@ export function readCorrespondence(text: string, lookUp: LookUp): ReadCorrespond
   const grapheme = match?.[1]?.toLowerCase().replace(/[_‐–—]/g, "-") ?? "";
   if (!match || !/^[a-z]+(?:-e)?$/.test(grapheme)) return no({ code: "not-a-correspondence", text: text.slice(0, 40) });
   const [, , sound, bracketed, example, place] = match;
-  if (place !== undefined && !PLACES.includes(place as UnitPlace))
+  if (place !== undefined && !UNIT_PLACES.includes(place as UnitPlace))
     return no({ code: "unknown-place", grapheme, place });
   const rows = GPCS.filter((gpc) => gpc.grapheme === grapheme);
   if (rows.length === 0) return no({ code: "unknown-grapheme", grapheme });
@@ -110,5 +110,5 @@ export function writeCorrespondence({ grapheme, phonemes, place }: TaughtGpc): s
   const plain = rows.length > 0 ? byLetters(grapheme, rows) : undefined;
   if (plain && !("code" in plain) && plain.id === id) return grapheme + at;
   const example = gpcById(id)?.examples.find((word) => rows.find((gpc) => gpc.examples.includes(word))?.id === id);
-  return `${grapheme}${example ? ` (${example})` : `=${phonemes.join("+")}`}${at}`;
+  return `${grapheme}${example ? ` (${example})` : id.slice(grapheme.length)}${at}`;
 }

@@ -4,8 +4,9 @@ import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/le
 import { distinctReadings } from "../lexicon/readings.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
+import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import { isMet, type Needs, needsOf, preparedNeeds } from "./prepared.ts";
-import type { Pattern, UnitPlace } from "./sequence.ts";
+import type { Pattern } from "./sequence.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** One thing a word needs that has not been taught. */

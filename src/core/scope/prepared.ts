@@ -3,9 +3,10 @@ import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
+import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import { unitKey } from "../spelling/unit-key.ts";
 import { patternsNeeded } from "./patterns-needed.ts";
-import type { Pattern, UnitPlace } from "./sequence.ts";
+import type { Pattern } from "./sequence.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** What a reading needs of a taught set: looked up thousands of times, worked out once. */

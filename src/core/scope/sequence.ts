@@ -1,4 +1,5 @@
 import { gpcId } from "../spelling/gpc.ts";
+import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 
 /** Something a word is made of that has to be taught beyond its single correspondences. */
 export type Pattern =
@@ -23,9 +24,6 @@ export const PATTERNS: readonly Pattern[] = [
   "compounds",
   "two-syllables",
 ];
-
-/** Where in its word a unit stands. */
-export type UnitPlace = "start" | "inside" | "end";
 
 export interface TaughtGpc {
   readonly grapheme: string;

@@ -1,16 +1,13 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import type { TaughtGpcs, UnitPlace } from "../spelling/taught-gpcs.ts";
 import { correspondenceKey } from "../spelling/unit-key.ts";
-import { type Pattern, parseTaughtGpc, type Sequence, type TaughtGpc, type UnitPlace } from "./sequence.ts";
+import { type Pattern, parseTaughtGpc, type Sequence, type TaughtGpc } from "./sequence.ts";
 
 /** What a group has been taught: everything a word may be made of. */
-export interface TaughtSet {
-  /** Grapheme and sound class → the places it is taught for; `"any"` wherever English puts it. */
-  readonly gpcs: ReadonlyMap<string, ReadonlySet<UnitPlace> | "any">;
+export interface TaughtSet extends TaughtGpcs {
   readonly patterns: ReadonlySet<Pattern>;
   /** Irregular words learnt as wholes, lower case. */
   readonly words: ReadonlySet<string>;
-  /** The accent the school hears: which sounds count as one. */
-  readonly accent: AccentSettings;
 }
 
 /** What a teacher ticks by hand on top of a step; taken-away things win over added ones. */

@@ -27,6 +27,16 @@ export function gpcId(grapheme: string, phonemes: readonly string[]): string {
 }
 
 /**
+ * A correspondence id taken apart: the opposite of `gpcId`. The id need not be one of the table.
+ *
+ * @example partsOfGpcId("qu=k+w") // { grapheme: "qu", phonemes: ["k", "w"] }
+ */
+export function partsOfGpcId(id: string): { readonly grapheme: string; readonly phonemes: readonly string[] } {
+  const [grapheme = "", sounds = ""] = id.split("=");
+  return { grapheme, phonemes: sounds === "" ? [] : sounds.split("+") };
+}
+
+/**
  * Reads the table's text.
  * @throws Error naming the line when a line is malformed or repeats a correspondence and place: the
  * table ships with the program, so this is a programmer's error.

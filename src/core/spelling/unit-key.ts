@@ -1,6 +1,6 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
-import { gpcById } from "./gpc.ts";
+import { gpcById, partsOfGpcId } from "./gpc.ts";
 import { saidAs } from "./said.ts";
 import type { Unit } from "./segmentation.ts";
 
@@ -20,8 +20,12 @@ export function unitKey(unit: Unit, accent: AccentSettings = GENERAL_AMERICAN): 
 
 /** The key of a GPC id, so that in General American `a=ɔː` and `a=ɒ` count as the same. */
 export function keyOfGpc(id: string, accent: AccentSettings = GENERAL_AMERICAN): string {
-  const gpc = gpcById(id);
-  if (gpc) return correspondenceKey(gpc.grapheme, gpc.phonemes, accent);
-  const [grapheme = "", sounds = ""] = id.split("=");
-  return correspondenceKey(grapheme, sounds.split("+"), accent);
+  const { grapheme, phonemes } = gpcById(id) ?? partsOfGpcId(id);
+  return correspondenceKey(grapheme, phonemes, accent);
 }
+
+/** The grapheme in a correspondence key. */
+export const graphemeOfKey = (key: string): string => key.split("=", 1)[0] as string;
+
+/** The sound class in a correspondence key: its sounds, parted by spaces. */
+export const soundOfKey = (key: string): string => key.slice(key.indexOf("=") + 1);

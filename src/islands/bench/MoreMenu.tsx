@@ -2,8 +2,8 @@ import { MoreHorizontal } from "lucide-react";
 import { Dialog, DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { ChainVersion } from "../../server/chains.ts";
-import type { Group } from "../../server/groups.ts";
+import type { ChainVersion } from "../../server/chains/chains.ts";
+import type { Group } from "../../server/groups/groups.ts";
 import { call } from "../shared/client.ts";
 
 interface Props {

@@ -1,5 +1,5 @@
 import { OpenSaved } from "../../components/OpenSaved.tsx";
-import type { BenchPage } from "../../server/bench.ts";
+import type { BenchPage } from "../../server/chains/bench-page.ts";
 
 export function IconButton(props: { name: string; disabled: boolean; onPress: () => void; children: React.ReactNode }) {
   return (

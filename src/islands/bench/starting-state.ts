@@ -1,5 +1,5 @@
 import { DEFAULT_SHAPE, gpcId, taughtGpcs } from "../../core/light.ts";
-import type { BenchPage } from "../../server/bench.ts";
+import type { BenchPage } from "../../server/chains/bench-page.ts";
 import { type BenchState, fingerprint } from "./state.ts";
 
 /** What the page gives the bench, once there is a group with a sequence. */

@@ -10,7 +10,7 @@ import {
   type TickTokens,
   tickedAsTaught,
 } from "../../core/light.ts";
-import type { Group } from "../../server/groups.ts";
+import type { Group } from "../../server/groups/groups.ts";
 import { call } from "../shared/client.ts";
 import { ignoreCancelled } from "../shared/use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";

@@ -1,7 +1,7 @@
 import { type Dispatch, useRef } from "react";
 import { toast } from "sonner";
-import type { SavedChain } from "../../server/chains.ts";
-import type { Session } from "../../server/sessions.ts";
+import type { SavedChain } from "../../server/chains/chains.ts";
+import type { Session } from "../../server/sessions/sessions.ts";
 import { call } from "../shared/client.ts";
 import { ignoreCancelled } from "../shared/use-answer.ts";
 import { type BenchAction, type BenchState, fingerprint } from "./state.ts";

@@ -2,9 +2,9 @@ import { useCallback, useEffect, useReducer, useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/Toasts.tsx";
 import type { Bin } from "../../core/light.ts";
-import type { FamiliesPage } from "../../server/families-page.ts";
-import type { SetContent } from "../../server/word-set-fields.ts";
-import type { WordSet } from "../../server/word-sets.ts";
+import type { FamiliesPage } from "../../server/sets/families-page.ts";
+import type { SetContent } from "../../server/sets/set-fields.ts";
+import type { WordSet } from "../../server/sets/word-sets.ts";
 import { setsWorker } from "../shared/sets-worker-client.ts";
 import { useSetSaving } from "../shared/use-set-saving.ts";
 import { FamilyChooser } from "./FamilyChooser.tsx";
@@ -110,7 +110,7 @@ export default function Families(page: FamiliesPage) {
           kind={state.kind}
           families={state.families}
           rules={rules}
-          slips={page.slips}
+          substitutions={page.substitutions}
           onKind={(kind) => dispatch({ type: "kind", kind })}
           onAdd={(family) => dispatch({ type: "add-family", family })}
           onFamilies={(families) => dispatch({ type: "families", families })}

@@ -10,7 +10,7 @@ import {
   MOST_FAMILIES,
   type NoFamily,
 } from "../../core/light.ts";
-import type { LearnerSlip } from "../../server/families-page.ts";
+import type { LearnerSubstitution } from "../../server/sets/families-page.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 
@@ -19,7 +19,7 @@ interface Props {
   readonly kind: FamilyKind;
   readonly families: readonly Family[];
   readonly rules: FamilyRules;
-  readonly slips: readonly LearnerSlip[];
+  readonly substitutions: readonly LearnerSubstitution[];
   readonly onKind: (kind: FamilyKind) => void;
   readonly onAdd: (family: Family) => void;
   readonly onFamilies: (families: readonly Family[]) => void;
@@ -29,14 +29,17 @@ const RICH_SHOWN = 24;
 
 /** Chooses rimes or bodies: typed, called for by the records, or the richest with what is taught. */
 export function FamilyChooser(props: Props) {
-  const { worker, kind, families, rules, slips, onAdd, onFamilies } = props;
+  const { worker, kind, families, rules, substitutions, onAdd, onFamilies } = props;
   const [typed, setTyped] = useState("");
   const [refusal, setRefusal] = useState<NoFamily>();
   const [others, setOthers] = useState<readonly Family[]>([]);
   const askRich = useCallback(() => worker.ask((api) => api.rich(kind, rules)), [worker, kind, rules]);
-  const askCalled = useCallback(() => worker.ask((api) => api.calledFor(slips, rules)), [worker, slips, rules]);
+  const askRecommended = useCallback(
+    () => worker.ask((api) => api.recommended(substitutions, rules)),
+    [worker, substitutions, rules],
+  );
   const rich = useAnswer(askRich);
-  const calledFor = useAnswer(askCalled) ?? [];
+  const recommended = useAnswer(askRecommended) ?? [];
   const isFull = families.length >= MOST_FAMILIES;
 
   const add = async () => {
@@ -142,11 +145,11 @@ export function FamilyChooser(props: Props) {
         </section>
       )}
 
-      {calledFor.length > 0 && (
+      {recommended.length > 0 && (
         <section>
           <h2 className="label mb-1.5">The records call for</h2>
           <ul className="flex flex-col gap-1.5">
-            {calledFor.map(({ slip, family, beside }) => (
+            {recommended.map(({ substitution, family, beside }) => (
               <li key={familyId(family)}>
                 <button
                   type="button"
@@ -158,7 +161,8 @@ export function FamilyChooser(props: Props) {
                     {beside && ` beside ${familyName(beside)}`}
                   </b>
                   <span className="block text-[13px] text-quiet">
-                    {slip.learner}: {gpcLetters(slip.gpc)} said {soundName(slip.said)}, {slip.times} of {slip.chances}
+                    {substitution.learner}: {gpcLetters(substitution.gpc)} said {soundName(substitution.said)},{" "}
+                    {substitution.times} of {substitution.chances}
                   </span>
                 </button>
               </li>

@@ -13,8 +13,8 @@ import {
   MOST_PAIRS,
   taughtGpcs,
 } from "../../core/light.ts";
-import type { FamiliesPage } from "../../server/families-page.ts";
-import type { SetContent } from "../../server/word-set-fields.ts";
+import type { FamiliesPage } from "../../server/sets/families-page.ts";
+import type { SetContent } from "../../server/sets/set-fields.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 
@@ -56,10 +56,10 @@ export function PairsTab(props: Props) {
 
   return (
     <div className="flex min-h-0 flex-1 flex-col overflow-auto px-5 py-4">
-      {page.slips.length > 0 && (
+      {page.substitutions.length > 0 && (
         <div className="mb-4 flex flex-wrap items-center gap-2">
           <span className="label">From the records</span>
-          {page.slips.map(({ learner, gpc, said, times, chances }) => (
+          {page.substitutions.map(({ learner, gpc, said, times, chances }) => (
             <button
               key={`${learner} ${gpc}`}
               type="button"

@@ -1,5 +1,5 @@
 import { OpenSaved } from "../../components/OpenSaved.tsx";
-import type { FamiliesPage } from "../../server/families-page.ts";
+import type { FamiliesPage } from "../../server/sets/families-page.ts";
 
 /** Opens one of the group's saved sets, or begins a new one. */
 export function SavedSets(props: { sets: FamiliesPage["sets"]; current: string | undefined; groupId: string }) {

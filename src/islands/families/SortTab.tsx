@@ -14,8 +14,8 @@ import {
   MOST_IN_A_BIN,
   taughtGpcs,
 } from "../../core/light.ts";
-import type { FamiliesPage } from "../../server/families-page.ts";
-import type { SetContent } from "../../server/word-set-fields.ts";
+import type { FamiliesPage } from "../../server/sets/families-page.ts";
+import type { SetContent } from "../../server/sets/set-fields.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 

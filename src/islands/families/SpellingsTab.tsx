@@ -2,7 +2,7 @@ import { useCallback, useMemo, useState } from "react";
 import { factWords, noChoicesWords } from "../../components/words/family-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { type Bin, type FamilyRules, gpcById, MOST_BINS, type SpellingChoice, taughtGpcs } from "../../core/light.ts";
-import type { FamiliesPage } from "../../server/families-page.ts";
+import type { FamiliesPage } from "../../server/sets/families-page.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 import { SoundButton } from "./PairsTab.tsx";

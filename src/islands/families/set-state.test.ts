@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Family, SetWord } from "../../core/light.ts";
-import type { WordSet } from "../../server/word-sets.ts";
+import type { WordSet } from "../../server/sets/word-sets.ts";
 import {
   type FamiliesAction,
   type FamiliesState,

@@ -1,6 +1,6 @@
 import type { Family, FamilyKind, SetOrder, SetWord, WalkWay } from "../../core/light.ts";
 import { familyId } from "../../core/light.ts";
-import type { WordSet } from "../../server/word-sets.ts";
+import type { WordSet } from "../../server/sets/word-sets.ts";
 
 /** What the teacher asks of a set besides its families. */
 export interface SetOptions {
@@ -94,7 +94,7 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
     case "kind":
       return action.kind === state.kind
         ? state
-        : { ...keepPast(state), kind: action.kind, way: wayOf(action.kind), families: [], words: [], byHand: false };
+        : { ...withPast(state), kind: action.kind, way: wayOf(action.kind), families: [], words: [], byHand: false };
     case "add-family": {
       const has = state.families.some((family) => familyId(family) === familyId(action.family));
       const families = state.kind === action.family.kind ? state.families : [];
@@ -115,14 +115,14 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
       return { ...state, options: { ...state.options, ...action.options } };
     case "made": {
       const words = action.words.map(({ word, nonsense }) => ({ word, nonsense }));
-      return { ...keepPast(state), words, byHand: false };
+      return { ...withPast(state), words, byHand: false };
     }
     case "toggle": {
       const { word } = action.word;
       const words = state.words.some((chosen) => chosen.word === word)
         ? state.words.filter((chosen) => chosen.word !== word)
         : [...state.words, action.word];
-      return { ...keepPast(state), words, byHand: true };
+      return { ...withPast(state), words, byHand: true };
     }
     case "make-anew":
       return { ...state, byHand: false };
@@ -144,6 +144,6 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
 /** The part that stays is blended first, unless the teacher says otherwise. */
 const wayOf = (kind: FamilyKind): WalkWay => (kind === "rime" ? "rime-first" : "body-first");
 
-function keepPast(state: FamiliesState): FamiliesState {
+function withPast(state: FamiliesState): FamiliesState {
   return state.words.length === 0 ? state : { ...state, past: [...state.past.slice(1 - KEPT), state.words] };
 }

@@ -8,7 +8,7 @@ import {
   type NoSet,
   taughtOf,
 } from "../../core/light.ts";
-import type { FamiliesPage } from "../../server/families-page.ts";
+import type { FamiliesPage } from "../../server/sets/families-page.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 import type { FamiliesAction, FamiliesState } from "./set-state.ts";

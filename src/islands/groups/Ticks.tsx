@@ -6,7 +6,7 @@ import { Toasts } from "../../components/Toasts.tsx";
 import { patternName } from "../../components/words/reasons.ts";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import { GPCS, NO_TICKS, type Sequence, type TickTokens } from "../../core/light.ts";
-import type { Group } from "../../server/groups.ts";
+import type { Group } from "../../server/groups/groups.ts";
 import { call } from "../shared/client.ts";
 import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
 import { countTicks, type Item, type ItemState, itemsOf, stateOf, toggle } from "./ticks-state.ts";

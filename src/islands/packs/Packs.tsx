@@ -3,8 +3,8 @@ import { toast } from "sonner";
 import { Toasts } from "../../components/Toasts.tsx";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import type { CardPack, MasteryRule } from "../../core/light.ts";
-import type { LearnerPacks, PacksPage } from "../../server/packs.ts";
-import type { Session } from "../../server/sessions.ts";
+import type { LearnerPacks, PacksPage } from "../../server/groups/packs-page.ts";
+import type { Session } from "../../server/sessions/sessions.ts";
 import { call } from "../shared/client.ts";
 
 type Kind = "sounds" | "words";

@@ -9,7 +9,7 @@ import {
   SUPPORTS,
   TURN_PATTERNS,
 } from "../../core/light.ts";
-import type { PlanActivity } from "../../server/lesson-types.ts";
+import type { PlanActivity } from "../../server/plans/lesson-types.ts";
 import type { ActivityEdit } from "./use-plan.ts";
 
 interface Props {

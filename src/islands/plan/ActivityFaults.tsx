@@ -1,6 +1,6 @@
 import { lessonFaultLines, wordsAtFault, wordsWithout } from "../../components/words/lesson-faults.ts";
 import type { LessonFault } from "../../core/light.ts";
-import type { PlanActivity } from "../../server/lesson-types.ts";
+import type { PlanActivity } from "../../server/plans/lesson-types.ts";
 import type { ActivityEdit } from "./use-plan.ts";
 
 interface Props {

@@ -6,7 +6,7 @@ import { activityLine, hasOwnWords } from "../../components/words/activity-words
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import { type LessonFault, type PracticeSettings, stopsLesson } from "../../core/light.ts";
-import type { PlanActivity } from "../../server/lesson-types.ts";
+import type { PlanActivity } from "../../server/plans/lesson-types.ts";
 import { ActivityDetails } from "./ActivityDetails.tsx";
 import { ActivityFaults } from "./ActivityFaults.tsx";
 import type { ActivityEdit } from "./use-plan.ts";
@@ -136,6 +136,6 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
 }
 
 function screenOf({ kind, ref }: PlanActivity, groupId: string): string {
-  const screen = kind === "chain" ? "bench" : kind === "ears-only" ? "ears" : "families";
+  const screen = kind === "chain" ? "bench" : kind === "ears-only" ? "ears-only" : "families";
   return `/${screen}?group=${groupId}&${kind === "chain" ? "chain" : "set"}=${ref}`;
 }

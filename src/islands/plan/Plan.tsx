@@ -6,9 +6,9 @@ import { Toasts } from "../../components/Toasts.tsx";
 import { ACTIVITY_NAME, minutesText } from "../../components/words/plan-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import { stopsLesson, whatToDrop } from "../../core/light.ts";
-import type { PlanActivity } from "../../server/lesson-types.ts";
-import type { PlanPage } from "../../server/plan-page.ts";
-import type { Session } from "../../server/sessions.ts";
+import type { PlanActivity } from "../../server/plans/lesson-types.ts";
+import type { PlanPage } from "../../server/plans/plan-page.ts";
+import type { Session } from "../../server/sessions/sessions.ts";
 import { call } from "../shared/client.ts";
 import { useListSensors } from "../shared/use-list-sensors.ts";
 import { ActivityRow } from "./ActivityRow.tsx";
@@ -25,7 +25,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
   const { plan, busy, change, draft, add, edit, settled } = usePlan(group.id, stored);
   const [focus, setFocus] = useState<readonly string[]>(choices.slice(0, 1));
   const [templates, setTemplates] = useState<readonly TemplateEntry[]>(first);
-  const [template, setTemplate] = useState(first.find(({ own }) => !own)?.id ?? "");
+  const [template, setTemplate] = useState(first.find(({ shipped }) => shipped)?.id ?? "");
   const sensors = useListSensors();
   const main = plan.activities.filter(({ ifTime }) => !ifTime);
   const spare = plan.activities.filter(({ ifTime }) => ifTime);
@@ -173,7 +173,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
               Families
             </a>{" "}
             or{" "}
-            <a className="underline" href={`/ears?group=${group.id}`}>
+            <a className="underline" href={`/ears-only?group=${group.id}`}>
               Ears only
             </a>
             , or begin with

@@ -4,7 +4,7 @@ import { toast } from "sonner";
 import type { LessonTemplate } from "../../core/light.ts";
 import { call } from "../shared/client.ts";
 
-export type TemplateEntry = Pick<LessonTemplate, "id" | "name"> & { readonly own: boolean };
+export type TemplateEntry = Pick<LessonTemplate, "id" | "name"> & { readonly shipped: boolean };
 
 interface Props {
   readonly groupId: string;
@@ -20,12 +20,12 @@ interface Props {
 /** Which line of activities the lesson is drafted by; the present one can be kept for other lessons. */
 export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, onChoose, onTemplates }: Props) {
   const [naming, setNaming] = useState(false);
-  const own = templates.find(({ id }) => id === chosen)?.own ?? false;
+  const canRemove = templates.find(({ id }) => id === chosen)?.shipped === false;
   const keep = async (name: string) => {
     if (!(await settled())) return;
     try {
       const made = await call<LessonTemplate>("POST", "/api/templates", { name, groupId });
-      onTemplates([{ id: made.id, name: made.name, own: true }, ...templates]);
+      onTemplates([{ id: made.id, name: made.name, shipped: false }, ...templates]);
       onChoose(made.id);
       setNaming(false);
       toast.success(`Kept as a template: ${made.name}`);
@@ -38,7 +38,7 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
       await call("DELETE", `/api/templates/${chosen}`);
       const rest = templates.filter(({ id }) => id !== chosen);
       onTemplates(rest);
-      onChoose(rest.find((one) => !one.own)?.id ?? "");
+      onChoose(rest.find((one) => one.shipped)?.id ?? "");
       toast("The template is gone. Lessons made from it stay.");
     } catch (error) {
       toast.error((error as Error).message);
@@ -61,7 +61,7 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
           Keep as a template…
         </button>
       )}
-      {own && (
+      {canRemove && (
         <button type="button" className="button font-normal" onClick={() => void remove()}>
           Take this template out
         </button>

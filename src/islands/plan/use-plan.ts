@@ -1,7 +1,8 @@
 import { useRef, useState } from "react";
 import { toast } from "sonner";
-import type { ActivityKind, Contrast } from "../../core/light.ts";
-import type { CheckedPlan } from "../../server/plan-check.ts";
+import type { ActivityKind } from "../../core/light.ts";
+import type { Aim } from "../../server/plans/lesson-types.ts";
+import type { CheckedPlan } from "../../server/plans/plan-check.ts";
 import { call } from "../shared/client.ts";
 import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
 
@@ -12,11 +13,6 @@ export interface ActivityEdit {
   readonly sentences?: readonly string[];
   readonly keyWord?: string;
   readonly text?: string;
-}
-
-interface Aim {
-  readonly focus: readonly string[];
-  readonly contrasts: readonly Contrast[];
 }
 
 type Change = (plan: CheckedPlan) => CheckedPlan;

@@ -3,27 +3,27 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { Autosave, type AutosaveStorage } from "./autosave.ts";
 import { RequestError } from "./client.ts";
 
-interface Choice {
+interface Setting {
   readonly help: string;
   readonly seconds?: number | undefined;
 }
-const START: Choice = { help: "aloud" };
-const AT_SIGHT: Choice = { help: "at sight" };
-const THREE: Choice = { help: "at sight", seconds: 3 };
+const START: Setting = { help: "aloud" };
+const AT_SIGHT: Setting = { help: "at sight" };
+const THREE: Setting = { help: "at sight", seconds: 3 };
 
 /** What is sent waits until the test answers it. */
 class Desk {
   readonly notes = new Map<string, string>();
-  readonly asked: { readonly whole: Choice; kept(): Promise<void>; fails(error: RequestError): Promise<void> }[] = [];
+  readonly asked: { readonly whole: Setting; kept(): Promise<void>; fails(error: RequestError): Promise<void> }[] = [];
   readonly told: string[] = [];
 
-  page(stored: Choice): Autosave<Choice, string> {
+  page(stored: Setting): Autosave<Setting, string> {
     const notes: AutosaveStorage = {
       getItem: (key) => this.notes.get(key) ?? null,
       setItem: (key, value) => void this.notes.set(key, value),
       removeItem: (key) => void this.notes.delete(key),
     };
-    return new Autosave<Choice, string>({
+    return new Autosave<Setting, string>({
       name: "choice",
       stored,
       storage: notes,
@@ -155,7 +155,7 @@ describe("a page that is left before the answer", () => {
     page.save(AT_SIGHT);
     page.flush();
     const next = desk.page(AT_SIGHT);
-    next.save(next.unsaved() as Choice);
+    next.save(next.unsaved() as Setting);
     expect(desk.asked.map(({ whole }) => whole)).toEqual([THREE, AT_SIGHT, AT_SIGHT]);
     await desk.last().kept();
     expect(desk.notes.size).toBe(0);
@@ -205,9 +205,9 @@ it("whatever is kept, answered, lost and left, the last change is what the serve
           // Of what is under way when the page is left some comes in, and the new page is made somewhere in between.
           page.flush();
           const states = [server, ...desk.asked.splice(0).map(({ whole }) => whole)].slice(0, one.arrive + 1);
-          server = states.at(-1) as Choice;
+          server = states.at(-1) as Setting;
           vi.clearAllTimers();
-          page = desk.page(states[Math.min(one.seen, states.length - 1)] as Choice);
+          page = desk.page(states[Math.min(one.seen, states.length - 1)] as Setting);
           const left = page.unsaved();
           if (left) page.save(left);
         }

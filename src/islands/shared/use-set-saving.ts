@@ -1,7 +1,7 @@
 import { useRef } from "react";
 import { toast } from "sonner";
-import type { SetContent } from "../../server/word-set-fields.ts";
-import type { WordSet } from "../../server/word-sets.ts";
+import type { SetContent } from "../../server/sets/set-fields.ts";
+import type { WordSet } from "../../server/sets/word-sets.ts";
 import { call } from "./client.ts";
 
 /** Saves a set, and opens it on paper. Two quick presses are one. */

@@ -1,7 +1,7 @@
 import { memo, useEffect, useState } from "react";
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
 import { clockState } from "../../core/light.ts";
-import type { TeachActivity } from "../../server/teach.ts";
+import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 
 interface Props {
   readonly sessionId: string;
@@ -41,13 +41,13 @@ export const ActivityClock = memo(function ActivityClock({
   const all = Object.values(seconds.current).reduce((sum, one) => sum + one, 0);
   const state = minutes === null ? undefined : clockState(activities, minutes, seconds.current, at.id);
   const drop = activities.filter(({ id }) => state?.drop.includes(id));
-  const room = activities.find(({ id }) => id === state?.room);
+  const fitting = activities.find(({ id }) => id === state?.fitsIfTime);
   // Told when the last of what was planned is being done.
   const isLast = activities.slice(activities.indexOf(at) + 1).every(({ ifTime }) => ifTime);
   const tell = state !== undefined && state.late > 0 && !told;
   const done = () => {
     setTold(true);
-    keepTold(sessionId);
+    rememberTold(sessionId);
   };
   return (
     <span className="flex items-center gap-3 whitespace-nowrap text-[14px] tabular-nums">
@@ -71,8 +71,8 @@ export const ActivityClock = memo(function ActivityClock({
           </button>
         </span>
       )}
-      {room && isLast && !tell && (
-        <span className="max-w-56 truncate text-good">Time for: {room.title || ACTIVITY_NAME[room.kind]}</span>
+      {fitting && isLast && !tell && (
+        <span className="max-w-56 truncate text-good">Time for: {fitting.title || ACTIVITY_NAME[fitting.kind]}</span>
       )}
       <span title="This activity, of the minutes planned for it" data-clock={Math.floor(here)}>
         {clock(here)}
@@ -90,4 +90,4 @@ export const ActivityClock = memo(function ActivityClock({
 const key = (sessionId: string) => `zip-step late told ${sessionId}`;
 const readTold = (sessionId: string): boolean =>
   typeof sessionStorage !== "undefined" && sessionStorage.getItem(key(sessionId)) !== null;
-const keepTold = (sessionId: string): void => sessionStorage.setItem(key(sessionId), "1");
+const rememberTold = (sessionId: string): void => sessionStorage.setItem(key(sessionId), "1");

@@ -8,7 +8,7 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import { Eraser, Square } from "lucide-react";
-import type { TeachWord } from "../../server/teach.ts";
+import type { TeachWord } from "../../server/sessions/teach-page.ts";
 import { ShutZip } from "./BigWord.tsx";
 import { type Board, type BoardAction, firstWrong } from "./lesson/board.ts";
 

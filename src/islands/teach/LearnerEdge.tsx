@@ -1,6 +1,6 @@
 import { Check, Circle } from "lucide-react";
 import { memo } from "react";
-import type { Learner } from "../../server/groups.ts";
+import type { Learner } from "../../server/groups/groups.ts";
 import { type Mark, type Marks, markKey } from "./lesson/marks.ts";
 
 interface Props {

@@ -1,12 +1,12 @@
 import { useEffect, useState } from "react";
-import type { TeachActivity, TeachPage } from "../../server/teach.ts";
+import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { DisplayArea } from "./DisplayArea.tsx";
 import { followTeacher, SIGN_NAME, type ViewState } from "./learners-view.ts";
 import { displaysOf } from "./lesson/displays.ts";
 import { orderOf, startingLesson } from "./lesson/lesson-state.ts";
 
 /** What the page was left at: shown until the teacher's window says more. */
-function keptState({ activities, session, accent }: TeachPage): ViewState | undefined {
+function stateAtPlace({ activities, session, accent }: TeachPage): ViewState | undefined {
   const state = startingLesson(activities, session.place);
   const activity = activities[state.activity] as TeachActivity | undefined;
   const order = orderOf(state);
@@ -20,7 +20,7 @@ function keptState({ activities, session, accent }: TeachPage): ViewState | unde
 
 /** What learners see, for a projector: no controls; it follows the teacher's window, and stays at its place without it. */
 export default function LearnersView(page: TeachPage) {
-  const [state, setState] = useState(() => keptState(page));
+  const [state, setState] = useState(() => stateAtPlace(page));
   useEffect(() => followTeacher(page.session.id, setState), [page.session.id]);
   return (
     <main className={`flex h-dvh flex-col bg-sheet text-ink ${state?.dark ? "dark-room" : ""}`} data-view={state?.item}>

@@ -1,6 +1,6 @@
 import { ChevronDown } from "lucide-react";
 import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
-import type { TeachActivity } from "../../server/teach.ts";
+import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 
 export interface LessonMenuProps {
   readonly activities: readonly TeachActivity[];

@@ -15,7 +15,11 @@ interface Props {
 /** Marking under the thumb: one press for right. */
 export const MarkBar = memo(function MarkBar({ learner, without, canUndo, onMark, onUndo }: Props) {
   return (
-    <div role="group" aria-label={`Mark ${learner}`} className="contain-layout contain-style flex flex-wrap items-center gap-2">
+    <div
+      role="group"
+      aria-label={`Mark ${learner}`}
+      className="contain-layout contain-style flex flex-wrap items-center gap-2"
+    >
       {without !== undefined ? (
         <p className="grid min-h-16 place-items-center px-4 text-quiet">{without}</p>
       ) : (

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { soundName } from "../../components/words/sounds.ts";
 import { keyWordFor, PHONEMES } from "../../core/light.ts";
-import type { TeachWord } from "../../server/teach.ts";
+import type { TeachWord } from "../../server/sessions/teach-page.ts";
 
 interface Props {
   readonly word: TeachWord;

@@ -1,5 +1,5 @@
 import { type ReactNode, useEffect, useMemo, useState } from "react";
-import type { TeachActivity, TeachPage } from "../../server/teach.ts";
+import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { call } from "../shared/client.ts";
 import { ActivityClock } from "./ActivityClock.tsx";
 import { teachCommands } from "./commands.ts";
@@ -33,7 +33,7 @@ export default function Teach(page: TeachPage) {
         await savePlace();
         await call("PATCH", `/api/sessions/${session.id}`, { ended: true }).catch(() => undefined);
       },
-      leave: () => location.assign(`/see?group=${group.id}`),
+      leave: () => location.assign(`/evidence?group=${group.id}`),
     });
     return { store, commands };
   }, [store, session, group.id, send, savePlace]);

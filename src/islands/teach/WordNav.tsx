@@ -1,5 +1,5 @@
 import { memo } from "react";
-import type { TeachActivity } from "../../server/teach.ts";
+import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 import { activityName } from "./LessonButton.tsx";
 import type { Way } from "./lesson/displays.ts";
 import { canGrow } from "./lesson/selectors.ts";
@@ -51,7 +51,10 @@ export const WordNav = memo(function WordNav(props: Props) {
   const { actions, activity, after, isWord, isBlended, items, at, way } = props;
   const atEnd = at === items - 1;
   return (
-    <nav aria-label="The word" className="contain-layout contain-style flex shrink-0 items-center justify-center gap-2 px-3 pb-3">
+    <nav
+      aria-label="The word"
+      className="contain-layout contain-style flex shrink-0 items-center justify-center gap-2 px-3 pb-3"
+    >
       {isWord && <WayChoice way={way} onWay={actions.setWay} />}
       <NavButton name="Back" keys="←" disabled={props.isFirst} onPress={actions.back} />
       {!props.hasBoard && <NavButton name={isWord ? "Tap" : "Show"} keys="space" onPress={actions.tap} />}

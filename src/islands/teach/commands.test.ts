@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from "vitest";
 import { GENERAL_AMERICAN } from "../../core/index.ts";
-import type { NewResponse } from "../../server/responses.ts";
-import type { TeachPage } from "../../server/teach.ts";
+import type { NewResponse } from "../../server/evidence/responses.ts";
+import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import { type TeachServices, teachCommands } from "./commands.ts";
 import { activity, CLAP, LAP, PLACE } from "./lesson/lesson.fixture.ts";
 import * as select from "./lesson/selectors.ts";

@@ -1,6 +1,6 @@
 import type { Outcome, RawAnswer } from "../../core/light.ts";
-import type { NewResponse } from "../../server/responses.ts";
-import type { TeachActivity, TeachPage } from "../../server/teach.ts";
+import type { NewResponse } from "../../server/evidence/responses.ts";
+import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { answerOf } from "./lesson/board.ts";
 import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
 import * as select from "./lesson/selectors.ts";

@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
-import type { NewResponse } from "../../server/responses.ts";
+import type { NewResponse } from "../../server/evidence/responses.ts";
 import { call, RequestError } from "../shared/client.ts";
 
 interface OutboxSchema extends DBSchema {

@@ -1,7 +1,7 @@
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
 import { createStore } from "zustand/vanilla";
-import type { TeachPage } from "../../server/teach.ts";
+import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import type { TeachCommands } from "./commands.ts";
 import { startTeaching, type TeachAction, type TeachState, teachReducer } from "./lesson/teach-state.ts";
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef } from "react";
-import type { Place } from "../../server/sessions.ts";
+import type { Place } from "../../server/sessions/sessions.ts";
 import type { Autosave } from "../shared/autosave.ts";
 import { call } from "../shared/client.ts";
 import { useAutosave } from "../shared/use-autosave.ts";

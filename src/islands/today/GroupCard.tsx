@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { soundName } from "../../components/words/sounds.ts";
-import type { Group } from "../../server/groups.ts";
-import type { SequenceChoice, TodayCard } from "../../server/today.ts";
+import type { Group } from "../../server/groups/groups.ts";
+import type { SequenceChoice, TodayCard } from "../../server/groups/today-page.ts";
 import { call } from "../shared/client.ts";
 import { useAutosave, WAITING } from "../shared/use-autosave.ts";
 
@@ -13,7 +13,7 @@ interface Props {
   readonly sequences: readonly SequenceChoice[];
 }
 
-/** A group: where it stands (and moving it on), last time, what slipped, and the way to today's chain. */
+/** A group: where it stands (and moving it on), last time, what wrongAgain, and the way to today's chain. */
 export default function GroupCard({ card, sequences }: Props) {
   const [group, setGroup] = useState<Group>(card.group);
   const [failure, setFailure] = useState("");
@@ -109,18 +109,18 @@ export default function GroupCard({ card, sequences }: Props) {
           </dd>
         </div>
         <div>
-          <dt className="label">What slipped</dt>
+          <dt className="label">What wrongAgain</dt>
           <dd>
-            {card.slips.length === 0 && <span className="text-quiet">No pattern in the records so far.</span>}
+            {card.substitutions.length === 0 && <span className="text-quiet">No pattern in the records so far.</span>}
             <ul>
-              {card.slips.map((slip) => (
-                <li key={`${slip.learner} ${slip.grapheme}`}>
-                  <a className="hover:underline" href={`/see?group=${group.id}&learner=${slip.learnerId}`}>
-                    {slip.learner}: <b className="font-learner text-[17px]">{slip.grapheme}</b> read as{" "}
-                    {soundName(slip.said === "" ? [] : slip.said.split("+"))}
+              {card.substitutions.map((substitution) => (
+                <li key={`${substitution.learner} ${substitution.grapheme}`}>
+                  <a className="hover:underline" href={`/evidence?group=${group.id}&learner=${substitution.learnerId}`}>
+                    {substitution.learner}: <b className="font-learner text-[17px]">{substitution.grapheme}</b> read as{" "}
+                    {soundName(substitution.said)}
                     <span className="text-quiet">
                       {" "}
-                      · {slip.times} of {slip.chances} chances
+                      · {substitution.times} of {substitution.chances} chances
                     </span>
                   </a>
                 </li>
@@ -137,7 +137,7 @@ export default function GroupCard({ card, sequences }: Props) {
         <a className="button flex items-center" href={`/plan?group=${group.id}`}>
           Plan the lesson
         </a>
-        <a className="button flex items-center" href={`/see?group=${group.id}`}>
+        <a className="button flex items-center" href={`/evidence?group=${group.id}`}>
           Evidence
         </a>
       </div>

@@ -1,6 +1,6 @@
 import { Dialog } from "radix-ui";
 import { useState } from "react";
-import type { SequenceChoice } from "../../server/today.ts";
+import type { SequenceChoice } from "../../server/groups/today-page.ts";
 import { call } from "../shared/client.ts";
 
 /** Adds a group: a name, where it stands, nicknames one a line. */

@@ -6,7 +6,7 @@ import { notTaughtWords } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import { ipa, saidPhonemes } from "../../core/light.ts";
-import type { AskedWord, GroupWordCard } from "../../server/words.ts";
+import type { AskedWord, GroupWordCard } from "../../server/school/words.ts";
 import { call } from "../shared/client.ts";
 
 interface Props {

@@ -1,5 +1,5 @@
-import { AppError } from "../../server/errors.ts";
-import { endpoint } from "../../server/http.ts";
+import { endpoint } from "../../server/http/endpoint.ts";
+import { AppError } from "../../server/http/errors.ts";
 
 /** Any other address under /api: an answer in words, never a page. */
 export const ALL = endpoint({

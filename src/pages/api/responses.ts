@@ -1,5 +1,5 @@
-import { endpoint } from "../../server/http.ts";
-import { newResponseInput, storeResponse } from "../../server/responses.ts";
+import { newResponseInput, storeResponse } from "../../server/evidence/responses.ts";
+import { endpoint } from "../../server/http/endpoint.ts";
 
 export const POST = endpoint({
   body: newResponseInput,

@@ -1,5 +1,5 @@
-import { endpoint } from "../../server/http.ts";
-import { getSchool, saveSchool, schoolInput } from "../../server/school.ts";
+import { endpoint } from "../../server/http/endpoint.ts";
+import { getSchool, saveSchool, schoolInput } from "../../server/school/school.ts";
 
 export const GET = endpoint({ run: ({ db }) => getSchool(db) });
 

@@ -1,5 +1,5 @@
-import { endpoint } from "../../server/http.ts";
-import { warmUp } from "../../server/warm-up.ts";
+import { endpoint } from "../../server/http/endpoint.ts";
+import { warmUp } from "../../server/plans/warm-up.ts";
 
 /** Makes the first lesson of the day as quick to draft as the others: the start script asks for it. */
 export const POST = endpoint({

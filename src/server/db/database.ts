@@ -4,7 +4,7 @@ import { brotliDecompressSync } from "node:zlib";
 import { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
-import { AppError } from "../errors.ts";
+import { AppError } from "../http/errors.ts";
 import { claimFolder } from "./folder-lock.ts";
 import * as schema from "./schema.ts";
 

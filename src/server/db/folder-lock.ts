@@ -1,6 +1,6 @@
 import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from "node:fs";
 import { join } from "node:path";
-import { AppError } from "../errors.ts";
+import { AppError } from "../http/errors.ts";
 
 const LOCK_FILE = "in-use-by";
 

@@ -23,8 +23,8 @@ import type {
   SequenceStep,
   TickTokens,
 } from "../../core/light.ts";
-import type { Aim, LessonRun, Place, PlanActivity } from "../lesson-types.ts";
-import type { SetContent, SetKind } from "../word-set-fields.ts";
+import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
+import type { SetContent, SetKind } from "../sets/set-fields.ts";
 
 const id = uuid("id").primaryKey();
 const stamps = {

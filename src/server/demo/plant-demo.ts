@@ -12,11 +12,11 @@ import {
   taughtAt,
   writeReading,
 } from "../../core/index.ts";
-import { chainTitle } from "../chains.ts";
+import { chainTitle } from "../chains/chains.ts";
 import type { Database, Queryable } from "../db/database.ts";
 import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
-import { layOut } from "../lesson-run.ts";
-import { FIRST_PLACE } from "../lesson-types.ts";
+import { FIRST_PLACE } from "../plans/lesson-types.ts";
+import { layOut } from "../sessions/lesson-run.ts";
 import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
 
 const SEED = 20261124;
@@ -25,8 +25,8 @@ const WORDS = 8;
 const CARDS = 9;
 const SECONDS_A_WORD = 30;
 const SECONDS_A_CARD = 8;
-/** How often a card goes wrong: one of a sound that a learner confuses, any other. */
-const [CARD_CONFUSED, CARD_SLIP] = [0.3, 0.03];
+/** How often a card goes wrong: one of a sound that a learner substitutes, any other. */
+const [CARD_SUBSTITUTED, CARD_MISTAKEN] = [0.3, 0.03];
 const DAY = 24 * 60 * 60 * 1000;
 const MINUTE = 60 * 1000;
 
@@ -188,13 +188,13 @@ function cardsOf(group: DemoGroup): string[] {
   return steps.flatMap(({ gpcs }) => gpcs.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes))).slice(0, CARDS);
 }
 
-/** What each learner said to the cards: a confusion of theirs shows here too, and now and then a slip. */
+/** What each learner said to the cards: a substitution of theirs shows here too, and now and then a substitution. */
 function cardRows(on: LessonOn, sessionId: string, cards: readonly string[]) {
   return cards.flatMap((card, k) =>
     on.members.map((member, seat) => {
       const target = cardReading(card);
-      const confused = member.confusions.some(({ gpc }) => keyOfGpc(gpc) === keyOfGpc(card));
-      const outcome = on.luck() < (confused ? CARD_CONFUSED : CARD_SLIP) ? "wrong" : "right";
+      const isSubstituted = member.substitutions.some(({ gpc }) => keyOfGpc(gpc) === keyOfGpc(card));
+      const outcome = on.luck() < (isSubstituted ? CARD_SUBSTITUTED : CARD_MISTAKEN) ? "wrong" : "right";
       const answer = { outcome, substitutions: [] } as const;
       const at = new Date(on.at.getTime() + WORDS * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000);
       return {

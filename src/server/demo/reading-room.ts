@@ -2,7 +2,7 @@ import type { Contrast, SimulatedLearner } from "../../core/light.ts";
 
 /**
  * The demo: the volunteer-run reading room of Farrow Quay, a harbour town that does not exist. Learners
- * are invented, under nicknames, each with confusions planted for the evidence to find.
+ * are invented, under nicknames, each with substitutions planted for the evidence to find.
  */
 export interface DemoLesson {
   readonly step: number;
@@ -28,14 +28,14 @@ export const READING_ROOM: readonly DemoGroup[] = [
     sequenceId: "short-vowels-first",
     step: 13,
     learners: [
-      { ...calm, nickname: "Sandpiper", confusions: [{ gpc: "e=e", said: ["ɪ"], share: 0.45 }] },
-      { ...calm, nickname: "Heron", confusions: [{ gpc: "sh=ʃ", said: ["tʃ"], share: 0.4 }] },
+      { ...calm, nickname: "Sandpiper", substitutions: [{ gpc: "e=e", said: ["ɪ"], share: 0.45 }] },
+      { ...calm, nickname: "Heron", substitutions: [{ gpc: "sh=ʃ", said: ["tʃ"], share: 0.4 }] },
       {
         ...calm,
         nickname: "Eider",
-        confusions: [{ gpc: "u=ʌ", said: ["ɒ"], share: 0.45 }],
+        substitutions: [{ gpc: "u=ʌ", said: ["ɒ"], share: 0.45 }],
       },
-      { ...calm, nickname: "Knot", confusions: [{ gpc: "ch=tʃ", said: ["ʃ"], share: 0.5 }] },
+      { ...calm, nickname: "Knot", substitutions: [{ gpc: "ch=tʃ", said: ["ʃ"], share: 0.5 }] },
     ],
     weeks: [
       { step: 9, focus: ["ll=l"], contrasts: [{ a: "i=ɪ", b: "e=e" }] },
@@ -50,9 +50,9 @@ export const READING_ROOM: readonly DemoGroup[] = [
     sequenceId: "phased",
     step: 46,
     learners: [
-      { ...calm, nickname: "Dunlin", confusions: [{ gpc: "a-e=eɪ", said: ["æ"], share: 0.5 }] },
-      { ...calm, nickname: "Puffin", confusions: [{ gpc: "i-e=aɪ", said: ["ɪ"], share: 0.4 }] },
-      { ...calm, nickname: "Tern", confusions: [{ gpc: "oa=oʊ", said: ["ɒ"], share: 0.4 }] },
+      { ...calm, nickname: "Dunlin", substitutions: [{ gpc: "a-e=eɪ", said: ["æ"], share: 0.5 }] },
+      { ...calm, nickname: "Puffin", substitutions: [{ gpc: "i-e=aɪ", said: ["ɪ"], share: 0.4 }] },
+      { ...calm, nickname: "Tern", substitutions: [{ gpc: "oa=oʊ", said: ["ɒ"], share: 0.4 }] },
     ],
     weeks: [
       { step: 41, focus: ["oa=oʊ"], contrasts: [{ a: "o=ɒ", b: "oa=oʊ" }] },

@@ -5,7 +5,7 @@ import { isVowel } from "../../sounds/phonemes.ts";
 import { heardAs } from "../../sounds/sound-class.ts";
 import { saidPhonemes } from "../../spelling/said.ts";
 import type { Segmentation, Unit } from "../../spelling/segmentation.ts";
-import { unitKey } from "../../spelling/unit-key.ts";
+import { graphemeOfKey, soundOfKey, unitKey } from "../../spelling/unit-key.ts";
 import { isVowelPlace } from "../step-compare.ts";
 
 /** What a step changes: a grapheme with its sound, or, for ears-only work, a sound alone. */
@@ -49,10 +49,8 @@ export function tokenise(
     if (number === undefined) {
       number = keys.push(key) - 1;
       numbers.set(key, number);
-      const equals = key.indexOf("=");
-      const [grapheme, sound] = equals === -1 ? [key, key] : [key.slice(0, equals), key.slice(equals + 1)];
-      letters.push(numberOf(letterNumbers, grapheme));
-      sounds.push(numberOf(soundNumbers, sound));
+      letters.push(numberOf(letterNumbers, graphemeOfKey(key)));
+      sounds.push(numberOf(soundNumbers, soundOfKey(key)));
     }
     return number;
   };

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { shippedLexicon } from "../../lexicon/shipped.ts";
-import { checkPhonemeStep } from "../ears-only-step.ts";
 import { MOVES } from "../moves.ts";
+import { checkPhonemeStep } from "../oral-step.ts";
 import { checkReadings } from "../step-compare.ts";
 import { PairMap } from "./pair-map.ts";
 import { buildGraph, edgesFrom } from "./word-graph.ts";

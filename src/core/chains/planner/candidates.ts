@@ -1,10 +1,10 @@
 import type { Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
 import { hasSoundAlike } from "../../lexicon/sound-alikes.ts";
-import { tileNeeds } from "../../materials/tile-count.ts";
 import { makeNonsense } from "../../nonsense/make-nonsense.ts";
 import { hasTwoReadings, isDecodable } from "../../scope/decodable.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
 import { ONE_TAP_A_SOUND } from "../../spelling/taps.ts";
+import { tileNeeds } from "../../spelling/tile-count.ts";
 import { nonsenseEntry } from "../entry-of.ts";
 import type { ChainRequest } from "../request.ts";
 

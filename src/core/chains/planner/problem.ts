@@ -3,7 +3,7 @@ import type { Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
 import { seededRandom } from "../../random/seeded-random.ts";
 import type { AccentSettings } from "../../sounds/accents.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
-import { keyOfGpc } from "../../spelling/unit-key.ts";
+import { keyOfGpc, soundOfKey } from "../../spelling/unit-key.ts";
 import { EDGE_KINDS, type WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type PositionRule, positionRule } from "../position-rule.ts";
@@ -151,7 +151,7 @@ function aimTokens(request: ChainRequest, graph: WordGraph, accent: AccentSettin
   const numbers = new Map(graph.table.keys.map((key, token) => [key, token]));
   const tokenOf = (gpc: string) => {
     const key = keyOfGpc(gpc, accent);
-    return numbers.get(isEarsOnly(request) ? key.slice(key.indexOf("=") + 1) : key) ?? -2;
+    return numbers.get(isEarsOnly(request) ? soundOfKey(key) : key) ?? -2;
   };
   const weightOf = (aim: string) => request.weights?.[aim] ?? 1;
   return {
@@ -281,7 +281,7 @@ function stepsBetween(
 
 /** A unit that is a syllable of its own: -es and -ed with their vowel, le, the m of prism. */
 function isSyllable(key: string): boolean {
-  const sounds = key.slice(key.indexOf("=") + 1).split(" ");
+  const sounds = soundOfKey(key).split(" ");
   return sounds.length > 1 && sounds[0] !== "j" && isVowel(sounds[0] as string);
 }
 

@@ -1,9 +1,10 @@
 import type { FrequencyBand, Lexicon } from "../../lexicon/lexicon.ts";
 import { checkDecodable, type Missing } from "../../scope/decodable.ts";
-import type { Pattern, TaughtGpc } from "../../scope/sequence.ts";
+import type { Pattern } from "../../scope/sequence.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
 import { taughtKey } from "../../scope/taught-set.ts";
-import { gpcId } from "../../spelling/gpc.ts";
+import { gpcId, partsOfGpcId } from "../../spelling/gpc.ts";
+import { graphemeOfKey } from "../../spelling/unit-key.ts";
 import { DEFAULT_MOVES, type Move } from "../moves.ts";
 import { type ChainRequest, MIN_CHAIN_LENGTH } from "../request.ts";
 import { decodableIn, isEarsOnly } from "./candidates.ts";
@@ -194,7 +195,7 @@ function words(request: ChainRequest): Candidate[] {
 function tiles(request: ChainRequest): Candidate[] {
   const box = request.tiles;
   if (!box) return [];
-  const taughtTiles = [...request.taught.gpcs.keys()].map((key) => key.slice(0, key.indexOf("=")));
+  const taughtTiles = [...request.taught.gpcs.keys()].map(graphemeOfKey);
   const missing = [...new Set(taughtTiles)].filter((tile) => !box[tile]).slice(0, CHOICES);
   return [
     ...missing.map(
@@ -246,8 +247,7 @@ function teach(taught: TaughtSet, missing: Missing): Candidate[] {
 }
 
 function teachGpc(taught: TaughtSet, gpc: string): Candidate {
-  const [grapheme = "", sounds = ""] = gpc.split("=");
-  const more: TaughtGpc = { grapheme, phonemes: sounds.split("+") };
+  const more = partsOfGpcId(gpc);
   const gpcs = new Map(taught.gpcs).set(taughtKey(more.grapheme, more.phonemes, taught.accent), "any");
   return { relaxation: { code: "teach-gpc", gpc }, change: { taught: { ...taught, gpcs } } };
 }

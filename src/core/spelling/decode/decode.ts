@@ -1,7 +1,8 @@
-import { type TaughtSet, taughtKey } from "../../scope/taught-set.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
 import { gpcById } from "../gpc.ts";
 import type { Segmentation, Slot, Unit } from "../segmentation.ts";
+import type { TaughtGpcs } from "../taught-gpcs.ts";
+import { correspondenceKey } from "../unit-key.ts";
 import { RARER_RULES } from "./rarer-rules.ts";
 import { READING_RULES, type ReadingRule } from "./rules.ts";
 
@@ -13,7 +14,7 @@ export interface Decoding extends Segmentation {
 
 export interface DecodeOptions {
   /** Only correspondences of this taught set are used; without it the whole table is. */
-  readonly taught?: Pick<TaughtSet, "gpcs" | "accent">;
+  readonly taught?: TaughtGpcs;
   /** The same, asked one by one. */
   readonly allows?: (grapheme: string, phonemes: readonly string[]) => boolean;
   /** At most this many readings, best first. */
@@ -120,7 +121,7 @@ function candidatesAt(spelling: string, start: number, severalVowels: boolean, o
     const end = start + rule.head.length;
     const rest = spelling.slice(end);
     if ((rule.before && !rule.before.test(before)) || (rule.after && !rule.after.test(rest))) continue;
-    if (taught && !taught.gpcs.has(taughtKey(rule.grapheme, rule.phonemes, taught.accent))) continue;
+    if (taught && !taught.gpcs.has(correspondenceKey(rule.grapheme, rule.phonemes, taught.accent))) continue;
     if (allows && !allows(rule.grapheme, rule.phonemes)) continue;
     const isVowelUnit = rule.phonemes.some(isVowel);
     const tailAt = rule.split ? end + rest.search(FINAL_E) : undefined;

@@ -1,5 +1,5 @@
 import { isBuiltRight, outcomeOfBuilding, type RawAnswer, type Tile, tilesOf } from "../../../core/light.ts";
-import type { TeachWord } from "../../../server/teach.ts";
+import type { TeachWord } from "../../../server/sessions/teach-page.ts";
 
 /** A word being built: which tiles of the tray lie on the board, where the next one goes, and what was tried. */
 export interface Board {

@@ -11,7 +11,7 @@ import {
   type WordStage,
   walkStages,
 } from "../../../core/light.ts";
-import type { TeachActivity, TeachItem } from "../../../server/teach.ts";
+import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
 
 /** What stands before learners at one moment; it goes to their own window as it is. */
 export type Display =
@@ -69,7 +69,7 @@ export interface BoardDisplay {
 /** How the words of an activity are worked. */
 export type Way = Pick<PracticeSettings, "support" | "blending">;
 
-interface On {
+interface DisplayOptions {
   readonly activity: Pick<TeachActivity, "contentKind" | "walk">;
   readonly way: Way;
   /** The item before, in the order that is gone through. */
@@ -78,7 +78,7 @@ interface On {
 }
 
 /** The moments of an item, in order; never empty. A word to be built has its board in the place of the first. */
-export function displaysOf(item: TeachItem, on: On): Display[] {
+export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] {
   const { prompt, word } = item;
   switch (prompt.code) {
     case "card":
@@ -95,7 +95,7 @@ export function displaysOf(item: TeachItem, on: On): Display[] {
       return [
         { kind: "listen", boxes: 0 },
         { kind: "listen", boxes: word?.reading.units.length ?? 0 },
-        ...(word ? worked(word.reading, { from: 0, to: word.reading.units.length }, on) : []),
+        ...(word ? worked(word.reading, { from: 0, to: word.reading.units.length }, options) : []),
       ];
     case "dictate-sentence":
       return [
@@ -131,28 +131,28 @@ export function displaysOf(item: TeachItem, on: On): Display[] {
     case "text":
       return [{ kind: "text", text: prompt.text, spans: [] }];
     case "real":
-      return [...wordDisplays(item, on, prompt.word), { kind: "real", word: prompt.word, real: prompt.real }];
+      return [...wordDisplays(item, options, prompt.word), { kind: "real", word: prompt.word, real: prompt.real }];
     case "first-word":
     case "read":
     case "whole":
-      return wordDisplays(item, on, prompt.word);
+      return wordDisplays(item, options, prompt.word);
     case "change":
     case "add":
     case "take-away":
-      return wordDisplays(item, on, prompt.answer);
+      return wordDisplays(item, options, prompt.answer);
   }
 }
 
-function wordDisplays({ word, prompt }: TeachItem, on: On, text: string): Display[] {
+function wordDisplays({ word, prompt }: TeachItem, options: DisplayOptions, text: string): Display[] {
   // Words learnt whole are looked at whole; a word that cannot be read by rule is shown as it stands.
   if (!word) return [{ kind: "text", text, spans: [] }];
-  const way = prompt.code === "whole" ? { ...on.way, support: "at-sight" as const } : on.way;
+  const way = prompt.code === "whole" ? { ...options.way, support: "at-sight" as const } : options.way;
   const stages =
-    on.activity.walk && way.support === "tap-aloud"
-      ? walkStages(word.reading, on.activity.walk)
+    options.activity.walk && way.support === "tap-aloud"
+      ? walkStages(word.reading, options.activity.walk)
       : stagesOf(word.reading, way, word.parts);
-  const before = on.before?.word && !isOther(on.before) ? on.before.word.reading : undefined;
-  const change = before && changeOfStep(checkReadings(before, word.reading, { moves: MOVES, accent: on.accent }));
+  const before = options.before?.word && !isOther(options.before) ? options.before.word.reading : undefined;
+  const change = before && changeOfStep(checkReadings(before, word.reading, { moves: MOVES, accent: options.accent }));
   // The word before stands above only where one thing has changed since: that is what it is there to show.
   return stages.map((stage) => ({ kind: "word", reading: word.reading, stage, before: change && before, change }));
 }
@@ -160,7 +160,11 @@ function wordDisplays({ word, prompt }: TeachItem, on: On, text: string): Displa
 /** A card or a word of another kind of item is not the word before this one. */
 const isOther = ({ prompt }: TeachItem): boolean => prompt.code === "new-sound" || prompt.code === "card";
 
-const worked = (reading: Segmentation, { from, to }: { from: number; to: number }, { way }: On): Display[] => {
+const worked = (
+  reading: Segmentation,
+  { from, to }: { from: number; to: number },
+  { way }: DisplayOptions,
+): Display[] => {
   const stages = stagesOf(reading, { ...way, support: "tap-silently" }, []);
   return stages
     .filter((stage) => stage.from === from && stage.to === to && stage.closed === to)

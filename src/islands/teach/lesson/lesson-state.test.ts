@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { DEFAULT_PRACTICE, GENERAL_AMERICAN } from "../../../core/index.ts";
-import type { TeachItem } from "../../../server/teach.ts";
+import type { TeachItem } from "../../../server/sessions/teach-page.ts";
 import { answerOf, type Board, boardReducer, firstWrong, graphemesOn, newBoard } from "./board.ts";
 import { displaysOf } from "./displays.ts";
 import { activity, CLAP, itemOf, LAP, PLACE } from "./lesson.fixture.ts";

@@ -1,6 +1,6 @@
 import { shuffled } from "../../../core/light.ts";
-import type { Place } from "../../../server/sessions.ts";
-import type { TeachActivity, TeachItem } from "../../../server/teach.ts";
+import type { Place } from "../../../server/sessions/sessions.ts";
+import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
 
 /** Where a lesson stands on this screen: what of it is kept, and the activities as they are now. */
 export interface LessonState {

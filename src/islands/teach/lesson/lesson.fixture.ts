@@ -1,5 +1,5 @@
 import { DEFAULT_PRACTICE, readReading, type Segmentation, type Tile, tilesOf } from "../../../core/index.ts";
-import type { TeachActivity, TeachItem, TeachWord } from "../../../server/teach.ts";
+import type { TeachActivity, TeachItem, TeachWord } from "../../../server/sessions/teach-page.ts";
 
 /** Lessons for the tests of this folder. */
 export const wordOf = (word: string, line: string, extra: readonly string[] = []): TeachWord => {

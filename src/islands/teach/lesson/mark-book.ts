@@ -1,4 +1,4 @@
-import type { NewResponse } from "../../../server/responses.ts";
+import type { NewResponse } from "../../../server/evidence/responses.ts";
 import { type Mark, type Marks, markKey } from "./marks.ts";
 
 interface UndoStep {

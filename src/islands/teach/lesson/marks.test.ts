@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { StoredResponse } from "../../../server/responses.ts";
+import type { StoredResponse } from "../../../server/evidence/responses.ts";
 import { markKey, marksFrom, responseOf } from "./marks.ts";
 
 describe("marks", () => {

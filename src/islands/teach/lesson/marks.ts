@@ -1,5 +1,5 @@
 import type { Outcome, RawAnswer, ResponseMode } from "../../../core/light.ts";
-import type { NewResponse, StoredResponse } from "../../../server/responses.ts";
+import type { NewResponse, StoredResponse } from "../../../server/evidence/responses.ts";
 
 /** One learner's mark on one word. "waiting" until the server says that it is stored. */
 export interface Mark {

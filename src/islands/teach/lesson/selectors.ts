@@ -1,7 +1,7 @@
 import { createSelector } from "reselect";
 import { type Prompt, WORD_LISTS } from "../../../core/light.ts";
-import type { Learner } from "../../../server/groups.ts";
-import type { TeachActivity, TeachItem } from "../../../server/teach.ts";
+import type { Learner } from "../../../server/groups/groups.ts";
+import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
 import { type Board, newBoard } from "./board.ts";
 import { type Display, displaysOf, type Way } from "./displays.ts";

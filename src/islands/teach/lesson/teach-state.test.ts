@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { GENERAL_AMERICAN } from "../../../core/index.ts";
-import type { TeachActivity, TeachPage } from "../../../server/teach.ts";
+import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { activity, CLAP, itemOf, LAP, PLACE } from "./lesson.fixture.ts";
 import { markKey, responseOf } from "./marks.ts";
 import * as select from "./selectors.ts";

@@ -1,7 +1,7 @@
 import type { RawAnswer } from "../../../core/light.ts";
-import type { NewResponse } from "../../../server/responses.ts";
-import type { Place } from "../../../server/sessions.ts";
-import type { TeachActivity, TeachPage } from "../../../server/teach.ts";
+import type { NewResponse } from "../../../server/evidence/responses.ts";
+import type { Place } from "../../../server/sessions/sessions.ts";
+import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
 import { type Board, type BoardAction, boardReducer } from "./board.ts";
 import type { Way } from "./displays.ts";

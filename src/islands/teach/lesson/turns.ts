@@ -1,5 +1,5 @@
 import { turnOrder, unitKey } from "../../../core/light.ts";
-import type { TeachPage } from "../../../server/teach.ts";
+import type { TeachPage } from "../../../server/sessions/teach-page.ts";
 import { currentActivity, itemsInOrder, type LessonState } from "./lesson-state.ts";
 import type { Marks } from "./marks.ts";
 

@@ -1,6 +1,6 @@
-import { editChain, editChainInput, getChain } from "../../../server/chains.ts";
-import { pathId } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
+import { editChain, editChainInput, getChain } from "../../../server/chains/chains.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { pathId } from "../../../server/http/fields.ts";
 
 export const GET = endpoint({ run: ({ db, params }) => getChain(db, pathId(params["id"], "chain")) });
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { createChain, listChains, newChainInput } from "../../../server/chains.ts";
-import { idField } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
+import { createChain, listChains, newChainInput } from "../../../server/chains/chains.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { idField } from "../../../server/http/fields.ts";
 
 export const GET = endpoint({
   query: z.object({ group: idField }),

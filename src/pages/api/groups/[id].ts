@@ -1,6 +1,6 @@
-import { pathId } from "../../../server/fields.ts";
-import { getGroup, moveGroup, moveGroupInput } from "../../../server/groups.ts";
-import { endpoint } from "../../../server/http.ts";
+import { getGroup, moveGroup, moveGroupInput } from "../../../server/groups/groups.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { pathId } from "../../../server/http/fields.ts";
 
 export const GET = endpoint({ run: ({ db, params }) => getGroup(db, pathId(params["id"], "group")) });
 

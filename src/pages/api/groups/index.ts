@@ -1,5 +1,5 @@
-import { createGroup, listGroups, newGroupInput } from "../../../server/groups.ts";
-import { endpoint } from "../../../server/http.ts";
+import { createGroup, listGroups, newGroupInput } from "../../../server/groups/groups.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
 
 export const GET = endpoint({ run: ({ db }) => listGroups(db) });
 

@@ -1,6 +1,6 @@
-import { pathId } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
-import { editRoutine, editRoutineInput, getRoutine, removeRoutine } from "../../../server/routines.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { pathId } from "../../../server/http/fields.ts";
+import { editRoutine, editRoutineInput, getRoutine, removeRoutine } from "../../../server/sets/routines.ts";
 
 export const GET = endpoint({ run: ({ db, params }) => getRoutine(db, pathId(params["id"], "routine")) });
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { idField } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
-import { createRoutine, listRoutines, newRoutineInput } from "../../../server/routines.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { idField } from "../../../server/http/fields.ts";
+import { createRoutine, listRoutines, newRoutineInput } from "../../../server/sets/routines.ts";
 
 export const GET = endpoint({
   query: z.object({ group: idField }),

@@ -1,5 +1,5 @@
-import { endpoint } from "../../../server/http.ts";
-import { createSequence, listSequences, sequenceInput } from "../../../server/sequences.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { createSequence, listSequences, sequenceInput } from "../../../server/school/sequences.ts";
 
 export const GET = endpoint({ run: ({ db }) => listSequences(db) });
 

@@ -1,5 +1,5 @@
-import { endpoint } from "../../../server/http.ts";
-import { csvInput, readCsv } from "../../../server/sequences.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { csvInput, readCsv } from "../../../server/school/sequences.ts";
 
 /** Rows of a CSV file for the editor, with every problem by line. Stores nothing. */
 export const POST = endpoint({ body: csvInput, run: async ({ body }) => readCsv(body.csv) });

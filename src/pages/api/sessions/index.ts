@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { idField } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
-import { listSessions } from "../../../server/sessions.ts";
-import { newSessionInput, startSession } from "../../../server/start-session.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { idField } from "../../../server/http/fields.ts";
+import { listSessions } from "../../../server/sessions/sessions.ts";
+import { newSessionInput, startSession } from "../../../server/sessions/start-session.ts";
 
 export const GET = endpoint({
   query: z.object({ group: idField }),

@@ -1,6 +1,6 @@
-import { pathId } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
-import { editSet, editSetInput, getSet, removeSet } from "../../../server/word-sets.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { pathId } from "../../../server/http/fields.ts";
+import { editSet, editSetInput, getSet, removeSet } from "../../../server/sets/word-sets.ts";
 
 export const GET = endpoint({ run: ({ db, params }) => getSet(db, pathId(params["id"], "set")) });
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { idField } from "../../../server/fields.ts";
-import { endpoint } from "../../../server/http.ts";
-import { createSet, listSets, newSetInput } from "../../../server/word-sets.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { idField } from "../../../server/http/fields.ts";
+import { createSet, listSets, newSetInput } from "../../../server/sets/word-sets.ts";
 
 export const GET = endpoint({
   query: z.object({ group: idField }),

@@ -1,4 +1,4 @@
-import { endpoint } from "../../../server/http.ts";
-import { removeTemplate } from "../../../server/templates.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { removeTemplate } from "../../../server/plans/templates.ts";
 
 export const DELETE = endpoint({ run: ({ db, params }) => removeTemplate(db, params["id"] ?? "") });

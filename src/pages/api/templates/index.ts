@@ -1,5 +1,5 @@
-import { endpoint } from "../../../server/http.ts";
-import { createTemplate, listTemplates, newTemplateInput } from "../../../server/templates.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { createTemplate, listTemplates, newTemplateInput } from "../../../server/plans/templates.ts";
 
 export const GET = endpoint({ run: ({ db }) => listTemplates(db) });
 

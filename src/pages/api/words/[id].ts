@@ -1,5 +1,5 @@
-import { endpoint } from "../../../server/http.ts";
-import { askedWord, wordQuery } from "../../../server/words.ts";
+import { endpoint } from "../../../server/http/endpoint.ts";
+import { askedWord, wordQuery } from "../../../server/school/words.ts";
 
 export const GET = endpoint({
   query: wordQuery,

@@ -1,6 +1,6 @@
-import { getChain, listVersions } from "../../../../server/chains.ts";
-import { pathId } from "../../../../server/fields.ts";
-import { endpoint } from "../../../../server/http.ts";
+import { getChain, listVersions } from "../../../../server/chains/chains.ts";
+import { endpoint } from "../../../../server/http/endpoint.ts";
+import { pathId } from "../../../../server/http/fields.ts";
 
 export const GET = endpoint({
   run: async ({ db, params }) => {

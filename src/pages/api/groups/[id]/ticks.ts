@@ -1,6 +1,6 @@
-import { pathId } from "../../../../server/fields.ts";
-import { tickGroup, ticksInput } from "../../../../server/groups.ts";
-import { endpoint } from "../../../../server/http.ts";
+import { tickGroup, ticksInput } from "../../../../server/groups/groups.ts";
+import { endpoint } from "../../../../server/http/endpoint.ts";
+import { pathId } from "../../../../server/http/fields.ts";
 
 export const PUT = endpoint({
   body: ticksInput,

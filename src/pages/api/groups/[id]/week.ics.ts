@@ -1,6 +1,6 @@
-import { pathId } from "../../../../server/fields.ts";
-import { calendarFile, endpoint } from "../../../../server/http.ts";
-import { weekCalendar, weekOf, weekQuery } from "../../../../server/week.ts";
+import { weekCalendar, weekOf, weekQuery } from "../../../../server/groups/week-page.ts";
+import { calendarFile, endpoint } from "../../../../server/http/endpoint.ts";
+import { pathId } from "../../../../server/http/fields.ts";
 
 /** The week's lessons as a calendar file. */
 export const GET = endpoint({

@@ -1,6 +1,6 @@
-import { pathId } from "../../../../server/fields.ts";
-import { endpoint } from "../../../../server/http.ts";
-import { editDay, editDayInput, fillDay, fillInput } from "../../../../server/routines.ts";
+import { endpoint } from "../../../../server/http/endpoint.ts";
+import { pathId } from "../../../../server/http/fields.ts";
+import { editDay, editDayInput, fillDay, fillInput } from "../../../../server/sets/routines.ts";
 
 /** The day's items: filled at the first call, the same at the next. */
 export const POST = endpoint({

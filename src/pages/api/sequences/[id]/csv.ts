@@ -1,5 +1,5 @@
-import { csvFile, endpoint } from "../../../../server/http.ts";
-import { sequenceCsv } from "../../../../server/sequences.ts";
+import { csvFile, endpoint } from "../../../../server/http/endpoint.ts";
+import { sequenceCsv } from "../../../../server/school/sequences.ts";
 
 export const GET = endpoint({
   run: async ({ db, params }) => {

@@ -1,7 +1,7 @@
-import { pathId } from "../../../../server/fields.ts";
-import { endpoint } from "../../../../server/http.ts";
-import { sessionResponses } from "../../../../server/responses.ts";
-import { changeSession, getSession, sessionChangeInput } from "../../../../server/sessions.ts";
+import { sessionResponses } from "../../../../server/evidence/responses.ts";
+import { endpoint } from "../../../../server/http/endpoint.ts";
+import { pathId } from "../../../../server/http/fields.ts";
+import { changeSession, getSession, sessionChangeInput } from "../../../../server/sessions/sessions.ts";
 
 export const GET = endpoint({
   run: async ({ db, params }) => {

@@ -1,6 +1,6 @@
-import { pathId } from "../../../../server/fields.ts";
-import { endpoint } from "../../../../server/http.ts";
-import { addWords, addWordsInput } from "../../../../server/session-words.ts";
+import { endpoint } from "../../../../server/http/endpoint.ts";
+import { pathId } from "../../../../server/http/fields.ts";
+import { addWords, addWordsInput } from "../../../../server/sessions/session-words.ts";
 
 export const POST = endpoint({
   body: addWordsInput,

@@ -1,0 +1,72 @@
+import { DEFAULT_MASTERY, type MasteryRule } from "../practice/card-pack.ts";
+import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
+import type { Sequence, TaughtGpc } from "../scope/sequence.ts";
+import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "../scope/taught-set.ts";
+import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { gpcId } from "../spelling/gpc.ts";
+import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
+
+/** How this school hears and handles words: one set of choices for the whole workspace. */
+export interface SchoolSettings {
+  readonly accent: AccentSettings;
+  readonly taps: TapSettings;
+  /** Words that not every school uses may be shown. */
+  readonly allowNotEverySchool: boolean;
+  /** How activities are done unless a teacher says otherwise. */
+  readonly practice: PracticeSettings;
+  /** When a card or a word learnt whole counts as known. */
+  readonly mastery: MasteryRule;
+  /** The teacher's own words to keep out; they win over everything. Lower case. */
+  readonly never: readonly string[];
+}
+
+export const DEFAULT_SCHOOL: SchoolSettings = {
+  accent: GENERAL_AMERICAN,
+  taps: ONE_TAP_A_SOUND,
+  allowNotEverySchool: false,
+  practice: DEFAULT_PRACTICE,
+  mastery: DEFAULT_MASTERY,
+  never: [],
+};
+
+/** Where a group stands in this school: everything that decides what may be put before it. */
+export interface GroupScope {
+  readonly sequence: Sequence;
+  /** Counted from 1. */
+  readonly step: number;
+  readonly ticks: TickTokens;
+  readonly school: SchoolSettings;
+}
+
+/** Ids of the correspondences a group has been taught, the newest first; those ticked by hand lead. */
+export function taughtGpcs({ sequence, step, ticks }: Omit<GroupScope, "school">): string[] {
+  const idOf = ({ grapheme, phonemes }: TaughtGpc) => gpcId(grapheme, phonemes);
+  const { add, remove } = ticksOf(ticks);
+  const removed = new Set((remove?.gpcs ?? []).map(idOf));
+  const steps = sequence.steps.filter(({ number }) => number <= step).reverse();
+  const all = [...(add?.gpcs ?? []), ...steps.flatMap(({ gpcs }) => gpcs)].map(idOf);
+  return [...new Set(all)].filter((id) => !removed.has(id));
+}
+
+/** So many groups may be planned for in turn without working out anew what each can read. */
+const MOST_KNOWN = 24;
+const KNOWN = new Map<string, TaughtSet>();
+
+/** The taught set of a group: the same object for the same set, so that what is worked out from one need be only once. */
+export function taughtOf({
+  sequence,
+  step,
+  ticks,
+  school,
+}: Omit<GroupScope, "school"> & { school: Pick<SchoolSettings, "accent"> }): TaughtSet {
+  const taught = taughtAt(sequence, step, ticksOf(ticks), school.accent);
+  const gpcs = [...taught.gpcs].map(([key, places]) => [key, places === "any" ? places : [...places]]);
+  const key = JSON.stringify([gpcs, [...taught.patterns], [...taught.words], taught.accent]);
+  const known = KNOWN.get(key) ?? taught;
+  // The one that was asked for longest ago goes first.
+  KNOWN.delete(key);
+  KNOWN.set(key, known);
+  const [oldest] = KNOWN.keys();
+  if (KNOWN.size > MOST_KNOWN && oldest !== undefined) KNOWN.delete(oldest);
+  return known;
+}

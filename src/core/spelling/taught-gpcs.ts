@@ -1,0 +1,13 @@
+import type { AccentSettings } from "../sounds/accents.ts";
+
+/** Where in its word a unit stands. */
+export const UNIT_PLACES = ["start", "inside", "end"] as const;
+export type UnitPlace = (typeof UNIT_PLACES)[number];
+
+/** The correspondences that have been taught. */
+export interface TaughtGpcs {
+  /** Correspondence key (`correspondenceKey`) → the places it is taught for; `"any"` wherever English puts it. */
+  readonly gpcs: ReadonlyMap<string, ReadonlySet<UnitPlace> | "any">;
+  /** The accent the school hears: which sounds count as one. */
+  readonly accent: AccentSettings;
+}

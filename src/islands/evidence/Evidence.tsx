@@ -1,0 +1,232 @@
+import { Dialog } from "radix-ui";
+import { useMemo, useState } from "react";
+import { POSITION_NAME } from "../../components/words/reasons.ts";
+import { soundName } from "../../components/words/sounds.ts";
+import { CHANGE_POSITIONS } from "../../core/light.ts";
+import type { EvidenceReport, EvidenceWay } from "../../server/evidence/evidence.ts";
+import { OpenedResponses } from "./OpenedResponses.tsx";
+
+interface Props {
+  readonly report: EvidenceReport;
+  /** Whose evidence: the group's name or a nickname. */
+  readonly whose: string;
+  readonly oneLearner: boolean;
+  readonly way: EvidenceWay;
+}
+
+interface Opened {
+  readonly title: string;
+  readonly ids: readonly string[];
+}
+
+type Row = EvidenceReport["rows"][number];
+
+const saidName = (said: readonly string[]) => (said.length === 0 ? "left out" : soundName(said));
+/** `"1 lesson"`, `"3 words built or written"`. */
+const counted = (count: number, thing: string): string =>
+  `${count} ${count === 1 ? thing : thing.replace(/^\w+/, "$&s")}`;
+const inHundred = (part: number) => Math.round(part * 100);
+
+/** Which sound was read as which, how often, out of how many chances, where in the word. */
+export default function Evidence({ report, whose, oneLearner, way }: Props) {
+  const [opened, setOpened] = useState<Opened>();
+  const [onlyWrong, setOnlyWrong] = useState(true);
+  const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
+  return (
+    <>
+      <div className="mb-3 flex items-center justify-between gap-4">
+        <p className="text-quiet">
+          {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
+          {counted(report.lessonCount, "lesson")}. Press any figure to see what is behind it.
+          {report.heldBack.all.length > 0 && (
+            <button
+              type="button"
+              className="ml-2 min-h-9 rounded-lg px-1 underline underline-offset-2"
+              onClick={() => setOpened({ title: "Words kept back until the end", ids: report.heldBack.all })}
+            >
+              Kept-back words: {report.heldBack.right.length} of {report.heldBack.all.length} right; practised ones:{" "}
+              {report.practised.right} of {report.practised.all}
+            </button>
+          )}
+        </p>
+        <label className="flex min-h-10 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4"
+            checked={!onlyWrong}
+            onChange={(event) => setOnlyWrong(!event.target.checked)}
+          />
+          also what was always right
+        </label>
+      </div>
+      {rows.length === 0 ? (
+        <p className="rounded-xl border border-rule bg-sheet p-8 text-center text-quiet">
+          {report.responseCount === 0
+            ? way === "read"
+              ? "Nothing marked yet. Teach a chain and mark what each learner reads."
+              : "Nothing built yet. Teach a chain with tiles: what is built goes to the record by itself."
+            : `Nothing was ${way === "read" ? "read" : "built"} as something else.`}
+        </p>
+      ) : (
+        <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
+          <table
+            className="w-full border-collapse"
+            aria-label={`What ${whose} ${way === "read" ? "read" : "built"} as what`}
+          >
+            <thead className="text-left">
+              <tr className="label-row border-b border-rule text-[12.5px] text-quiet">
+                <th scope="col" className="px-4 py-2.5 font-semibold">
+                  In the word
+                </th>
+                <th scope="col" className="px-3 py-2.5 font-semibold">
+                  {way === "read" ? "Read as" : "Built as"}
+                </th>
+                <th scope="col" className="w-[270px] px-3 py-2.5 font-semibold">
+                  How often, and how sure
+                </th>
+                {CHANGE_POSITIONS.map((position) => (
+                  <th key={position} scope="col" className="px-3 py-2.5 pr-5 text-right font-semibold">
+                    {POSITION_NAME[position]}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <EvidenceRow
+                  key={row.gpc}
+                  row={row}
+                  nameOf={(id) => report.responses[id]?.learner}
+                  showNames={!oneLearner}
+                  verb={way}
+                  onOpen={setOpened}
+                />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <Dialog.Root open={opened !== undefined} onOpenChange={(open) => !open && setOpened(undefined)}>
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+          <Dialog.Content
+            aria-describedby={undefined}
+            className="fixed inset-y-0 right-0 flex w-[min(460px,94vw)] flex-col bg-sheet shadow-2xl"
+          >
+            {opened && <OpenedResponses title={opened.title} ids={opened.ids} responses={report.responses} />}
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </>
+  );
+}
+
+/** `"Sandpiper 9, Heron 2"`: whose readings these were, most first. */
+function whoSaid(ids: readonly string[], nameOf: (id: string) => string | undefined): string {
+  const counts = new Map<string, number>();
+  for (const id of ids) {
+    const name = nameOf(id);
+    if (name) counts.set(name, (counts.get(name) ?? 0) + 1);
+  }
+  return [...counts]
+    .sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]))
+    .map(([name, count]) => `${name} ${count}`)
+    .join(", ");
+}
+
+interface RowProps {
+  readonly row: Row;
+  readonly nameOf: (id: string) => string | undefined;
+  readonly showNames: boolean;
+  readonly verb: "read" | "built";
+  readonly onOpen: (opened: Opened) => void;
+}
+
+function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
+  const name = `${row.grapheme} ${soundName(row.phonemes)}`;
+  return (
+    <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
+      <th scope="row" className="whitespace-nowrap px-4 py-2 text-left font-normal">
+        <span className="inline-block min-w-12 font-learner text-[22px]">{row.grapheme}</span>
+        <span className="text-quiet">{soundName(row.phonemes)}</span>
+      </th>
+      <td className="px-3 py-2">
+        <div className="flex flex-wrap gap-1.5">
+          {row.substitutions.map(({ said, responses }) => (
+            <button
+              key={said.join(" ")}
+              type="button"
+              className="min-h-9 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
+              onClick={() => onOpen({ title: `${name} ${verb} as ${saidName(said)}`, ids: responses })}
+            >
+              {saidName(said)} <b>×{responses.length}</b>
+              {showNames && <span className="block text-[12.5px] text-quiet">{whoSaid(responses, nameOf)}</span>}
+            </button>
+          ))}
+          {row.pattern && (
+            <span className="self-center rounded-full border border-again px-2 text-[12.5px] font-semibold text-again">
+              a pattern
+            </span>
+          )}
+        </div>
+      </td>
+      <td className="px-3 py-2">
+        <button
+          type="button"
+          className="w-full rounded-lg px-1 py-1 text-left hover:bg-paper"
+          title={`Between ${inHundred(row.interval.low)} and ${inHundred(row.interval.high)} in 100, as far as the count can say (Wilson, 95 %)`}
+          onClick={() =>
+            onOpen({ title: `Every chance to ${verb === "read" ? "read" : "build"} ${name}`, ids: row.chances })
+          }
+        >
+          <span className="tabular-nums">
+            <b>{row.wrong.length}</b> of {row.chances.length} chances
+          </span>
+          <IntervalBar row={row} />
+        </button>
+      </td>
+      {CHANGE_POSITIONS.map((position) => {
+        const { chances, wrong } = row.byPosition[position];
+        return (
+          <td key={position} className="px-3 py-2 text-right tabular-nums">
+            {chances.length === 0 ? (
+              <span className="px-2 text-quiet">–</span>
+            ) : (
+              <button
+                type="button"
+                className="min-h-9 whitespace-nowrap rounded-lg px-2 hover:bg-paper"
+                aria-label={`${wrong.length} of ${chances.length} at the ${POSITION_NAME[position]}`}
+                onClick={() =>
+                  onOpen({
+                    title: `${name} at the ${POSITION_NAME[position]}`,
+                    ids: wrong.length > 0 ? wrong : chances,
+                  })
+                }
+              >
+                <b>{wrong.length}</b>
+                <span className="text-quiet"> of {chances.length}</span>
+              </button>
+            )}
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
+
+/** The share read as something else as a dot, with what the count allows as a line. */
+function IntervalBar({ row }: { row: Row }) {
+  const share = row.wrong.length / row.chances.length;
+  return (
+    <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-hairline">
+      <span
+        className="absolute inset-y-0 rounded-full bg-again/35"
+        style={{ left: `${row.interval.low * 100}%`, width: `${(row.interval.high - row.interval.low) * 100}%` }}
+      />
+      <span
+        className="absolute top-1/2 size-3 -translate-x-1/2 -translate-y-1/2 rounded-full bg-again"
+        style={{ left: `${share * 100}%` }}
+      />
+    </span>
+  );
+}

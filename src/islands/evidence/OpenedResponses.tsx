@@ -1,0 +1,77 @@
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import { soundName } from "../../components/words/sounds.ts";
+import type { OpenedResponse } from "../../server/evidence/evidence.ts";
+import { openWordCard } from "../word-card/open.ts";
+
+const OUTCOME_WORDS: Readonly<Record<string, string>> = {
+  right: "right",
+  "after-tapping": "right after tapping",
+  "self-corrected": "put right without help",
+  "no-attempt": "not tried",
+};
+
+interface Props {
+  readonly title: string;
+  readonly ids: readonly string[];
+  readonly responses: Readonly<Record<string, OpenedResponse>>;
+}
+
+/** The readings behind a figure, newest first. */
+export function OpenedResponses({ title, ids, responses }: Props) {
+  const found = [...new Set(ids)]
+    .map((id) => responses[id])
+    .filter((response): response is OpenedResponse => response !== undefined)
+    .reverse();
+  return (
+    <>
+      <header className="flex items-start justify-between gap-3 border-b border-rule p-5">
+        <div>
+          <Dialog.Title className="text-lg font-bold">{title}</Dialog.Title>
+          <p className="text-quiet">
+            {found.length} {found.length === 1 ? "answer" : "answers"}
+          </p>
+        </div>
+        <Dialog.Close aria-label="Close" className="button grid place-items-center px-2.5">
+          <X size={18} aria-hidden />
+        </Dialog.Close>
+      </header>
+      <ul className="min-h-0 flex-1 overflow-y-auto px-5">
+        {found.map((response) => (
+          <li
+            key={response.id}
+            data-response={response.id}
+            className="flex items-baseline gap-3 border-b border-hairline py-2.5 [contain-intrinsic-size:auto_46px] [content-visibility:auto]"
+          >
+            <span className="w-24 shrink-0 truncate font-semibold">{response.learner}</span>
+            <button
+              type="button"
+              aria-label={`About ${response.word}`}
+              className="w-24 shrink-0 rounded text-left font-learner text-[20px] hover:underline"
+              data-word={response.word}
+              onClick={() => openWordCard(response.word)}
+            >
+              {response.word}
+            </button>
+            <span className="min-w-0 flex-1">{outcomeOf(response)}</span>
+            <time className="shrink-0 text-[13px] text-quiet" dateTime={response.at}>
+              {new Date(response.at).toLocaleDateString("en-GB", { day: "numeric", month: "short" })}
+            </time>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function outcomeOf(response: OpenedResponse): string {
+  // A split digraph stands on one tile: the letters are not run together.
+  if (response.built) return `built ${response.built.map((attempt) => attempt.join("·")).join(", then ")}`;
+  if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome] ?? response.outcome;
+  if (response.said.length === 0) return "wrong, no sound named";
+  return response.said
+    .map(
+      ({ unit, said }) => `${response.graphemes[unit]} as ${said.length === 0 ? "nothing: left out" : soundName(said)}`,
+    )
+    .join(", ");
+}

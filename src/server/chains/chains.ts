@@ -1,0 +1,119 @@
+import { randomUUID } from "node:crypto";
+import { desc, eq } from "drizzle-orm";
+import { z } from "zod";
+import type { ChainShape } from "../../core/light.ts";
+import type { Queryable } from "../db/database.ts";
+import { chains, chainVersions } from "../db/schema.ts";
+import { getGroup } from "../groups/groups.ts";
+import { notFound } from "../http/errors.ts";
+import { aimField, idField, shapeField, wordField } from "../http/fields.ts";
+import type { Aim } from "../plans/lesson-types.ts";
+
+export interface SavedChain {
+  readonly id: string;
+  readonly groupId: string;
+  readonly title: string;
+  readonly words: readonly string[];
+  readonly aim: Aim;
+  readonly shape: ChainShape | null;
+  /** ISO 8601. */
+  readonly updatedAt: string;
+}
+
+const wordsField = z.array(wordField).min(1, "a chain has at least one word").max(60, "a chain has at most 60 words");
+
+export const newChainInput = z.object({
+  groupId: idField,
+  title: z.string().trim().max(80, "a title has at most 80 letters").optional(),
+  words: wordsField,
+  aim: aimField,
+  shape: shapeField.optional(),
+});
+
+export const editChainInput = newChainInput.omit({ groupId: true });
+
+const toChain = ({ id, groupId, title, words, aim, shape, updatedAt }: typeof chains.$inferSelect): SavedChain => ({
+  id,
+  groupId,
+  title,
+  words,
+  aim,
+  shape,
+  updatedAt: updatedAt.toISOString(),
+});
+
+/** `"mash to vine"`: what a chain is called until the teacher names it. */
+export function chainTitle(words: readonly string[]): string {
+  return words.length > 1 ? `${words[0]} to ${words.at(-1)}` : (words[0] ?? "empty chain");
+}
+
+/** A group's chains, the one touched last first. */
+export async function listChains(db: Queryable, groupId: string): Promise<SavedChain[]> {
+  await getGroup(db, groupId);
+  const rows = await db.select().from(chains).where(eq(chains.groupId, groupId)).orderBy(desc(chains.updatedAt));
+  return rows.map(toChain);
+}
+
+/** @throws AppError "not-found" */
+export async function getChain(db: Queryable, id: string): Promise<SavedChain> {
+  const [row] = await db.select().from(chains).where(eq(chains.id, id));
+  if (!row) throw notFound("chain");
+  return toChain(row);
+}
+
+/** @throws AppError "not-found" when there is no such group */
+export async function createChain(db: Queryable, input: z.infer<typeof newChainInput>): Promise<SavedChain> {
+  await getGroup(db, input.groupId);
+  const id = randomUUID();
+  const { groupId, words, aim } = input;
+  const title = input.title || chainTitle(words);
+  await db.insert(chains).values({ id, groupId, words, aim, title, shape: toShape(input.shape) });
+  await storeVersion(db, id, title, words);
+  return getChain(db, id);
+}
+
+/** @throws AppError "not-found" */
+export async function editChain(db: Queryable, id: string, input: z.infer<typeof editChainInput>): Promise<SavedChain> {
+  await getChain(db, id);
+  const { words, aim } = input;
+  const title = input.title || chainTitle(words);
+  await db
+    .update(chains)
+    .set({ words, aim, title, shape: toShape(input.shape), updatedAt: new Date() })
+    .where(eq(chains.id, id));
+  await storeVersion(db, id, title, words);
+  return getChain(db, id);
+}
+
+/** Fields that were not given are left out, not stored as undefined. */
+function toShape(shape: z.infer<typeof shapeField> | undefined): ChainShape | null {
+  return shape ? (JSON.parse(JSON.stringify(shape)) as ChainShape) : null;
+}
+
+/** One state in which a chain was saved. */
+export interface ChainVersion {
+  readonly id: string;
+  readonly title: string;
+  readonly words: readonly string[];
+  /** ISO 8601. */
+  readonly savedAt: string;
+}
+
+const VERSIONS_SHOWN = 50;
+
+async function storeVersion(db: Queryable, chainId: string, title: string, words: readonly string[]): Promise<void> {
+  const [last] = await listVersions(db, chainId, 1);
+  if (last && last.title === title && last.words.join(" ") === words.join(" ")) return;
+  await db.insert(chainVersions).values({ id: randomUUID(), chainId, title, words });
+}
+
+/** The states a chain was saved in, the latest first. */
+export async function listVersions(db: Queryable, chainId: string, most = VERSIONS_SHOWN): Promise<ChainVersion[]> {
+  const rows = await db
+    .select()
+    .from(chainVersions)
+    .where(eq(chainVersions.chainId, chainId))
+    .orderBy(desc(chainVersions.createdAt))
+    .limit(most);
+  return rows.map(({ id, title, words, createdAt }) => ({ id, title, words, savedAt: createdAt.toISOString() }));
+}

@@ -1,0 +1,33 @@
+import type { Queryable } from "../db/database.ts";
+import { type Group, type Learner, listGroups } from "../groups/groups.ts";
+import { AppError } from "../http/errors.ts";
+import { EVIDENCE_WAYS, type EvidenceReport, type EvidenceWay, evidenceReport } from "./evidence.ts";
+
+export interface EvidencePage {
+  readonly groups: readonly Group[];
+  readonly group: Group | undefined;
+  readonly learner: Learner | undefined;
+  readonly way: EvidenceWay;
+  readonly report: EvidenceReport | undefined;
+}
+
+/**
+ * Gathers the Evidence screen. Without a group in the address the first one is taken.
+ * @throws AppError "not-found" when the address names a group or learner that does not exist
+ */
+export async function evidencePage(
+  db: Queryable,
+  groupId: string | null,
+  learnerId: string | null,
+  wanted: string | null = null,
+): Promise<EvidencePage> {
+  const way = EVIDENCE_WAYS.find((one) => one === wanted) ?? "read";
+  const groups = await listGroups(db);
+  const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
+  if (groupId && !group) throw new AppError("not-found", "There is no such group.");
+  if (!group) return { groups, group: undefined, learner: undefined, way, report: undefined };
+  const learner = learnerId ? group.learners.find(({ id }) => id === learnerId) : undefined;
+  if (learnerId && !learner) throw new AppError("not-found", "There is no such learner in this group.");
+  const report = await evidenceReport(db, { group: group.id, way, ...(learner && { learner: learner.id }) });
+  return { groups, group, learner, way, report };
+}

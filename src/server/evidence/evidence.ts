@@ -1,0 +1,99 @@
+import { z } from "zod";
+import { isPattern, type ResponseMode, type SubstitutionRow, substitutionTable } from "../../core/light.ts";
+import type { Queryable } from "../db/database.ts";
+import { getGroup } from "../groups/groups.ts";
+import { notFound } from "../http/errors.ts";
+import { idField } from "../http/fields.ts";
+import { type EvidenceResponse, evidenceResponses } from "./responses.ts";
+
+/** Reading, or building and writing: what is taken for what is not the same in both. */
+export const EVIDENCE_WAYS = ["read", "built"] as const;
+export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
+
+/** Cards and choices say nothing of the units of a word: they are counted nowhere here. */
+const MODES: Readonly<Record<EvidenceWay, readonly ResponseMode[]>> = { read: ["read"], built: ["built", "wrote"] };
+
+export const evidenceQuery = z.object({
+  group: idField,
+  learner: idField.optional(),
+  way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
+});
+
+/** One opened response, small enough to send by the thousand. */
+export interface OpenedResponse {
+  readonly id: string;
+  readonly learner: string;
+  readonly sessionTitle: string;
+  readonly word: string;
+  readonly graphemes: readonly string[];
+  readonly phonemes: readonly (readonly string[])[];
+  readonly outcome: string;
+  readonly said: readonly { readonly unit: number; readonly said: readonly string[] }[];
+  /** What was built, attempt by attempt. */
+  readonly built?: readonly (readonly string[])[];
+  readonly at: string;
+}
+
+export interface EvidenceReport {
+  readonly rows: readonly (SubstitutionRow & { readonly pattern: boolean })[];
+  /** Every response behind the rows, by id. */
+  readonly responses: Readonly<Record<string, OpenedResponse>>;
+  /** Words kept back until the end of a lesson, counted apart: ids. */
+  readonly heldBack: { readonly right: readonly string[]; readonly all: readonly string[] };
+  /** The others, right and all. */
+  readonly practised: { readonly right: number; readonly all: number };
+  readonly responseCount: number;
+  readonly lessonCount: number;
+}
+
+const opened = (response: EvidenceResponse): OpenedResponse => ({
+  id: response.id,
+  learner: response.learner,
+  sessionTitle: response.sessionTitle,
+  word: response.word,
+  graphemes: response.target.units.map((unit) => unit.grapheme),
+  phonemes: response.target.units.map((unit) => unit.phonemes),
+  outcome: response.answer.outcome,
+  said:
+    response.answer.built === undefined
+      ? response.answer.substitutions
+      : response.verdict.units.flatMap(({ result, said }, unit) =>
+          result === "substitution" || result === "omission" ? [{ unit, said }] : [],
+        ),
+  ...(response.answer.built && { built: response.answer.built }),
+  at: response.at,
+});
+
+/**
+ * What was read as what, for a group or one learner of it, always counted from the responses: nothing
+ * derived is stored.
+ *
+ * @throws AppError "not-found" for a group or learner that does not exist or does not belong together
+ */
+export async function evidenceReport(db: Queryable, query: z.infer<typeof evidenceQuery>): Promise<EvidenceReport> {
+  const group = await getGroup(db, query.group);
+  if (query.learner && !group.learners.some(({ id }) => id === query.learner)) throw notFound("learner");
+  const way = query.way ?? "read";
+  const found = (
+    await evidenceResponses(db, { groupId: group.id, ...(query.learner && { learnerIds: [query.learner] }) })
+  ).filter(({ mode }) => MODES[way].includes(mode));
+  const practised = found.filter(({ heldBack }) => !heldBack);
+  const heldBack = found.filter(({ heldBack }) => heldBack);
+  return {
+    rows: tableOf(found, way).map((row) => ({ ...row, pattern: isPattern(row) })),
+    responses: Object.fromEntries(found.map((response) => [response.id, opened(response)])),
+    heldBack: { right: heldBack.filter(isRight).map(({ id }) => id), all: heldBack.map(({ id }) => id) },
+    practised: { right: practised.filter(isRight).length, all: practised.length },
+    responseCount: found.length,
+    lessonCount: new Set(found.map((response) => response.sessionId)).size,
+  };
+}
+
+/** What was taken for what in some records, in one way of working; words kept back are counted apart. */
+export function tableOf(records: readonly EvidenceResponse[], way: EvidenceWay): SubstitutionRow[] {
+  const counted = records.filter(({ mode, heldBack }) => MODES[way].includes(mode) && !heldBack);
+  return substitutionTable(counted.map(({ id, target, verdict }) => ({ responseId: id, target, verdict })));
+}
+
+const isRight = ({ answer }: EvidenceResponse): boolean =>
+  answer.outcome === "right" || answer.outcome === "after-tapping";

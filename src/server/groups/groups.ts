@@ -1,0 +1,120 @@
+import { randomUUID } from "node:crypto";
+import { asc, eq, inArray } from "drizzle-orm";
+import { z } from "zod";
+import { NO_TICKS, type TickTokens } from "../../core/light.ts";
+import type { Queryable } from "../db/database.ts";
+import { groups, learners, memberships } from "../db/schema.ts";
+import { AppError, notFound } from "../http/errors.ts";
+import { gpcTokenField, patternField, sequenceIdField, wordField } from "../http/fields.ts";
+import { getSequence } from "../school/sequences.ts";
+
+export interface Learner {
+  readonly id: string;
+  readonly nickname: string;
+}
+
+export interface Group {
+  readonly id: string;
+  readonly name: string;
+  readonly sequenceId: string;
+  readonly step: number;
+  /** What was ticked by hand on top of the step. */
+  readonly ticks: TickTokens;
+  /** In seat order. */
+  readonly learners: readonly Learner[];
+}
+
+const nicknameField = z
+  .string()
+  .trim()
+  .min(1, "a nickname has at least one letter")
+  .max(40, "a nickname has at most 40 letters");
+
+export const newGroupInput = z.object({
+  name: z.string().trim().min(1, "a group needs a name").max(60, "a group's name has at most 60 letters"),
+  sequenceId: sequenceIdField,
+  step: z.number().int("a step is a whole number").min(1, "steps are counted from 1"),
+  learners: z.array(nicknameField).max(40, "a group has at most 40 learners"),
+});
+
+export const moveGroupInput = newGroupInput.pick({ sequenceId: true, step: true });
+
+const itemsField = z.object({
+  gpcs: z.array(gpcTokenField).max(400, "at most 400"),
+  patterns: z.array(patternField).max(40, "at most 40"),
+  words: z.array(wordField).max(400, "at most 400"),
+});
+
+export const ticksInput = z.object({ add: itemsField, remove: itemsField });
+
+/** @throws AppError "invalid" when there is no such sequence or step */
+async function checkStepExists(db: Queryable, sequenceId: string, step: number): Promise<void> {
+  const sequence = await getSequence(db, sequenceId).catch(() => undefined);
+  if (!sequence)
+    throw new AppError("invalid", "There is no such sequence.", [
+      { field: "sequenceId", message: "is not a sequence that Zip Step knows" },
+    ]);
+  const steps = sequence.steps.length;
+  if (step > steps)
+    throw new AppError("invalid", `That sequence has ${steps} steps.`, [
+      { field: "step", message: `must be from 1 to ${steps}` },
+    ]);
+}
+
+export async function listGroups(db: Queryable, ids?: readonly string[]): Promise<Group[]> {
+  const rows = await db
+    .select()
+    .from(groups)
+    .where(ids ? inArray(groups.id, [...ids]) : undefined)
+    .orderBy(asc(groups.name));
+  const members = await db
+    .select({ groupId: memberships.groupId, id: learners.id, nickname: learners.nickname })
+    .from(memberships)
+    .innerJoin(learners, eq(learners.id, memberships.learnerId))
+    .orderBy(asc(memberships.seat));
+  return rows.map(({ id, name, sequenceId, step, ticks }) => ({
+    id,
+    name,
+    sequenceId,
+    step,
+    ticks: ticks ?? NO_TICKS,
+    learners: members.filter((m) => m.groupId === id).map((m) => ({ id: m.id, nickname: m.nickname })),
+  }));
+}
+
+/** @throws AppError "not-found" */
+export async function getGroup(db: Queryable, id: string): Promise<Group> {
+  const [group] = await listGroups(db, [id]);
+  if (!group) throw notFound("group");
+  return group;
+}
+
+/** @throws AppError "invalid" when the sequence has no such step */
+export async function createGroup(db: Queryable, input: z.infer<typeof newGroupInput>): Promise<Group> {
+  await checkStepExists(db, input.sequenceId, input.step);
+  const id = randomUUID();
+  const { name, sequenceId, step } = input;
+  await db.insert(groups).values({ id, name, sequenceId, step });
+  for (const [seat, nickname] of input.learners.entries()) {
+    const learnerId = randomUUID();
+    await db.insert(learners).values({ id: learnerId, nickname });
+    await db.insert(memberships).values({ groupId: id, learnerId, seat });
+  }
+  return getGroup(db, id);
+}
+
+/** Puts a group at a step of a sequence. @throws AppError "not-found", "invalid" */
+export async function moveGroup(db: Queryable, id: string, to: z.infer<typeof moveGroupInput>): Promise<Group> {
+  await checkStepExists(db, to.sequenceId, to.step);
+  await db
+    .update(groups)
+    .set({ ...to, updatedAt: new Date() })
+    .where(eq(groups.id, id));
+  return getGroup(db, id);
+}
+
+/** Keeps what the teacher ticked by hand on top of the step. @throws AppError "not-found" */
+export async function tickGroup(db: Queryable, id: string, ticks: z.infer<typeof ticksInput>): Promise<Group> {
+  await db.update(groups).set({ ticks, updatedAt: new Date() }).where(eq(groups.id, id));
+  return getGroup(db, id);
+}

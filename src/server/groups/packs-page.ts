@@ -1,0 +1,85 @@
+import {
+  type CardAnswer,
+  type CardPack,
+  cardPack,
+  type GroupScope,
+  gpcId,
+  taughtGpcs,
+  taughtOf,
+} from "../../core/index.ts";
+import type { Queryable } from "../db/database.ts";
+import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
+import { AppError } from "../http/errors.ts";
+import { groupScope } from "./group-scope.ts";
+import { type Group, type Learner, listGroups } from "./groups.ts";
+
+/** A learner's two packs: sounds of letters (GPC ids), and words learnt whole. */
+export interface LearnerPacks {
+  readonly learner: Learner;
+  readonly sounds: CardPack;
+  readonly words: CardPack;
+}
+
+/** The packs of a group's learners on a day, dealt from the records. */
+export async function packsOf(db: Queryable, group: Group, now: Date): Promise<LearnerPacks[]> {
+  return packsIn(await evidenceResponses(db, { groupId: group.id }), group, await groupScope(db, group), now);
+}
+
+/** The same from records at hand. */
+export function packsIn(
+  records: readonly EvidenceResponse[],
+  group: Group,
+  scope: GroupScope,
+  now: Date,
+): LearnerPacks[] {
+  const { mastery, never } = scope.school;
+  const sounds = taughtGpcs(scope);
+  const words = [...taughtOf(scope).words].reverse().filter((word) => !never.includes(word));
+  const today = now.toISOString().slice(0, 10);
+  return group.learners.map((learner) => {
+    const own = records.filter(({ learnerId }) => learnerId === learner.id);
+    return {
+      learner,
+      sounds: cardPack(sounds, own.flatMap(soundAnswer), today, mastery),
+      words: cardPack(words, own.flatMap(wordAnswer), today, mastery),
+    };
+  });
+}
+
+const isRight = ({ answer }: EvidenceResponse): boolean => answer.outcome === "right";
+
+function soundAnswer(response: EvidenceResponse): CardAnswer[] {
+  if (response.mode !== "card" || response.answer.outcome === "no-attempt") return [];
+  const [unit] = response.target.units;
+  return unit ? [{ card: gpcId(unit.grapheme, unit.phonemes), right: isRight(response), at: response.at }] : [];
+}
+
+function wordAnswer(response: EvidenceResponse): CardAnswer[] {
+  if (response.mode !== "read" || response.answer.outcome === "no-attempt") return [];
+  return [{ card: response.word, right: isRight(response), at: response.at }];
+}
+
+/** Cards that most packs have, those that most learners are at first. */
+export function mostWanted(packs: readonly CardPack[]): string[] {
+  const times = new Map<string, number>();
+  for (const { pack, due } of packs) for (const card of [...due, ...pack]) times.set(card, (times.get(card) ?? 0) + 1);
+  return [...times].sort((a, b) => b[1] - a[1]).map(([card]) => card);
+}
+
+export interface PacksPage {
+  readonly groups: readonly Group[];
+  readonly group: Group;
+  readonly packs: readonly LearnerPacks[];
+}
+
+/**
+ * Gathers the Packs screen; null when there is no group yet.
+ * @throws AppError "not-found" when the address names a group that does not exist
+ */
+export async function packsPage(db: Queryable, groupId: string | null, now: Date): Promise<PacksPage | null> {
+  const groups = await listGroups(db);
+  const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
+  if (groupId && !group) throw new AppError("not-found", "There is no such group.");
+  if (!group) return null;
+  return { groups, group, packs: await packsOf(db, group, now) };
+}

@@ -1,0 +1,261 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import {
+  type Activity,
+  type ActivityContent,
+  type ActivityKind,
+  checkLesson,
+  draftLesson,
+  fillKind,
+  isWordList,
+  type LessonRequest,
+  type LessonRules,
+  LONGEST_LESSON,
+  minutesOfContent,
+  SHORTEST_LESSON,
+  taughtGpcs,
+  taughtOf,
+  thinkingAfter,
+} from "../../core/index.ts";
+import type { Queryable } from "../db/database.ts";
+import { evidenceResponses } from "../evidence/responses.ts";
+import { groupScope } from "../groups/group-scope.ts";
+import { getGroup } from "../groups/groups.ts";
+import { mostWanted, packsIn } from "../groups/packs-page.ts";
+import { AppError, notFound } from "../http/errors.ts";
+import { aimField, idField, wordField } from "../http/fields.ts";
+import { paceOf } from "../sessions/pace.ts";
+import { lessonsWith, recentWords } from "../sessions/sessions.ts";
+import { substitutionsIn } from "../sets/families-page.ts";
+import { faultText } from "./fault-text.ts";
+import type { PlanActivity } from "./lesson-types.ts";
+import { getPlan, MOST_ACTIVITIES, type Plan, storePlan } from "./plans.ts";
+import { getTemplate } from "./templates.ts";
+
+/** What can be put into a lesson by its kind. */
+export const ADDED_KINDS = [
+  "ears-only",
+  "sound-cards",
+  "hear-and-spell",
+  "new-sound",
+  "blending",
+  "read-chain",
+  "build-chain",
+  "family-walk",
+  "word-list",
+  "find-it",
+  "fill-the-gap",
+  "right-or-not",
+  "real-or-nonsense",
+  "sort",
+  "dictation",
+  "irregular-words",
+  "text",
+  "free",
+] as const satisfies readonly ActivityKind[];
+
+export const draftInput = aimField.extend({
+  minutes: z
+    .number()
+    .int("a whole number of minutes")
+    .min(SHORTEST_LESSON, `at least ${SHORTEST_LESSON} minutes`)
+    .max(LONGEST_LESSON, `at most ${LONGEST_LESSON} minutes`),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
+  templateId: z.string().min(1).max(60).optional(),
+});
+
+/** An activity of a kind, filled with the words of the lesson; texts are the teacher's own. */
+export const addKindInput = aimField.extend({
+  kind: z.enum(ADDED_KINDS, `must be one of ${ADDED_KINDS.join(", ")}`),
+  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
+});
+
+/** What a teacher changes in a drafted activity. */
+export const editActivityInput = z.object({
+  id: idField,
+  words: z.array(wordField).min(1, "at least one word").max(40, "at most 40 words").optional(),
+  sentences: z.array(z.string().trim().min(1).max(200, "a sentence has at most 200 letters")).max(10).optional(),
+  keyWord: z.string().trim().max(30, "a key word has at most 30 letters").optional(),
+  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
+});
+
+/**
+ * Drafts the whole of the next lesson and keeps it in the place of what was drafted before; chains and sets that the
+ * teacher put in stay, after it.
+ *
+ * @throws AppError "not-found", "invalid" when nothing has been taught
+ */
+export async function draftPlan(db: Queryable, groupId: string, input: z.infer<typeof draftInput>): Promise<Plan> {
+  const old = await getPlan(db, groupId);
+  const kept = old.activities.filter(({ ref }) => ref !== undefined);
+  const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
+  const request = await requestFor(db, groupId, input);
+  const template = input.templateId === undefined ? undefined : await getTemplate(db, input.templateId);
+  const lesson = draftLesson({
+    ...request,
+    ...(template && { template }),
+    // What the teacher put in takes its part of the time.
+    minutes: Math.max(SHORTEST_LESSON, input.minutes - taken),
+  });
+  if (!lesson.ok)
+    throw new AppError("invalid", "No lesson can be drafted.", [
+      {
+        field: lesson.reason.code === "nothing-taught" ? "group" : "minutes",
+        message:
+          lesson.reason.code === "nothing-taught"
+            ? "has been taught nothing yet: move it to its first step"
+            : `must be from ${lesson.reason.least} to ${lesson.reason.most}`,
+      },
+    ]);
+  const drafted = lesson.activities.map((activity): PlanActivity => toPlanActivity(activity));
+  await storePlan(db, { groupId, minutes: input.minutes, activities: [...drafted, ...kept] });
+  return getPlan(db, groupId);
+}
+
+/** What a lesson of this group is made from. */
+export async function requestFor(
+  db: Queryable,
+  groupId: string,
+  input: Pick<z.infer<typeof draftInput>, "focus" | "contrasts" | "minutes" | "seed">,
+): Promise<LessonRequest> {
+  const group = await getGroup(db, groupId);
+  const scope = await groupScope(db, group);
+  const { never, allowNotEverySchool, practice } = scope.school;
+  const records = await evidenceResponses(db, { groupId });
+  const now = new Date();
+  const packs = packsIn(records, group, scope, now);
+  return {
+    taught: taughtOf(scope),
+    taughtGpcs: taughtGpcs(scope),
+    focus: input.focus,
+    contrasts: input.contrasts,
+    substitutions: substitutionsIn(records, group),
+    minutes: input.minutes,
+    settings: practice,
+    pace: await paceOf(db, groupId),
+    recent: await recentWords(db, groupId),
+    never,
+    allowNotEverySchool,
+    cards: mostWanted(packs.map(({ sounds }) => sounds)),
+    wholeWords: mostWanted(packs.map(({ words }) => words)),
+    lessonsBefore: await lessonsWith(db, groupId, input.focus, now),
+    seed: input.seed,
+  };
+}
+
+/**
+ * Puts an activity of a kind at the end of the lesson, with the words that are in it already.
+ * @throws AppError "not-found", "invalid" when the group's words do not serve
+ */
+export async function addKind(db: Queryable, groupId: string, input: z.infer<typeof addKindInput>): Promise<Plan> {
+  const plan = await getPlan(db, groupId);
+  if (plan.activities.length >= MOST_ACTIVITIES)
+    throw new AppError("invalid", `A lesson has at most ${MOST_ACTIVITIES} activities.`, [
+      { field: "activities", message: "take one out first" },
+    ]);
+  const request = await requestFor(db, groupId, { ...input, minutes: plan.minutes });
+  const there = plan.activities.flatMap(({ content, heldBack }) => (content ? [{ ...content, heldBack }] : []));
+  const content = typedContent(input) ?? fillKind(input.kind, request, there);
+  if (!content)
+    throw new AppError("invalid", "This group's words do not serve for that.", [
+      { field: "kind", message: "choose another sound for today, or another activity" },
+    ]);
+  const activity: PlanActivity = {
+    id: randomUUID(),
+    kind: content.kind,
+    minutes: minutesOfContent(content, request.settings.turns, request.pace),
+    content,
+    title: "",
+    ifTime: false,
+    heldBack: false,
+    settings: {
+      ...request.settings,
+      thinking: thinkingAfter(request.settings, request.lessonsBefore ?? 0),
+    },
+  };
+  refuseFaults([...plan.activities, activity], activity.id, request);
+  await storePlan(db, { ...plan, activities: [...plan.activities, activity] });
+  return getPlan(db, groupId);
+}
+
+function typedContent({ kind, text, focus }: z.infer<typeof addKindInput>): ActivityContent | undefined {
+  if (kind !== "text" && kind !== "free") return undefined;
+  if (!text)
+    throw new AppError("invalid", "There is no text.", [{ field: "text", message: "type what is read or done" }]);
+  return kind === "text" ? { kind, text, targets: focus } : { kind, text };
+}
+
+/** @throws AppError "invalid" with the words of the activity that may not stand in it */
+function refuseFaults(activities: readonly PlanActivity[], id: string, rules: LessonRules): void {
+  const drafted = activities.flatMap(({ id, content, heldBack }) => (content ? [{ id, content, heldBack }] : []));
+  const faults = checkLesson(drafted, rules).filter(({ activity }) => activity === id);
+  if (faults.length === 0) return;
+  const said = [...new Set(faults.map(faultText))].join("; ");
+  throw new AppError("invalid", `These words cannot stand in this activity: ${said}.`, [
+    { field: "words", message: said },
+  ]);
+}
+
+const toPlanActivity = ({ content, minutes, ifTime, heldBack, settings }: Activity): PlanActivity => ({
+  id: randomUUID(),
+  kind: content.kind,
+  minutes,
+  content,
+  title: "",
+  ifTime,
+  heldBack,
+  settings,
+});
+
+/**
+ * Changes what a drafted activity is done with; every word is looked at again before anything is kept.
+ * @throws AppError "not-found", "invalid" with the words at fault
+ */
+export async function editActivity(
+  db: Queryable,
+  groupId: string,
+  input: z.infer<typeof editActivityInput>,
+): Promise<Plan> {
+  const plan = await getPlan(db, groupId);
+  const old = plan.activities.find(({ id }) => id === input.id);
+  if (!old?.content) throw notFound("activity of this plan");
+  const content = changed(old.content, input);
+  const group = await getGroup(db, groupId);
+  const scope = await groupScope(db, group);
+  const pace = await paceOf(db, groupId);
+  const next = plan.activities.map((activity) =>
+    activity.id === input.id
+      ? { ...activity, content, minutes: minutesOfContent(content, activity.settings.turns, pace) }
+      : activity,
+  );
+  const { never, allowNotEverySchool } = scope.school;
+  refuseFaults(next, input.id, { taught: taughtOf(scope), never, allowNotEverySchool });
+  await storePlan(db, { ...plan, activities: next });
+  return getPlan(db, groupId);
+}
+
+function changed(content: ActivityContent, input: z.infer<typeof editActivityInput>): ActivityContent {
+  if (isWordList(content)) return { ...content, words: input.words ?? content.words };
+  switch (content.kind) {
+    case "dictation":
+      return { ...content, words: input.words ?? content.words, sentences: input.sentences ?? content.sentences };
+    case "new-sound":
+      return { ...content, keyWord: input.keyWord ?? content.keyWord };
+    case "text":
+    case "free":
+      return { ...content, text: input.text ?? content.text };
+    default:
+      throw new AppError("invalid", "This activity is made anew with the lesson, not word by word.", [
+        { field: "id", message: "take it out, or draft the lesson anew" },
+      ]);
+  }
+}

@@ -1,0 +1,70 @@
+import {
+  type AccentSettings,
+  cardReading,
+  describeChain,
+  isCard,
+  type RunItem,
+  runItems,
+  type Segmentation,
+  type StepCheck,
+} from "../../core/index.ts";
+import type { RunActivity } from "../plans/lesson-types.ts";
+import type { Session } from "./sessions.ts";
+
+/** Activities laid out one after another, and the words that are answered to in them. */
+export function layOut(
+  activities: readonly Omit<RunActivity, "targets">[],
+  accent: AccentSettings,
+): { readonly activities: readonly RunActivity[]; readonly words: readonly string[] } {
+  const words: string[] = [];
+  return {
+    activities: activities.map((activity) => ({
+      ...activity,
+      targets: runItems(activity.content, accent).map(({ target }) =>
+        target === undefined ? null : words.push(target.name) - 1,
+      ),
+    })),
+    words,
+  };
+}
+
+/** An item with the reading of what is answered to, and the step that leads to it from the item before. */
+export interface RunWord extends RunItem {
+  readonly index: number | null;
+  readonly reading: Segmentation | undefined;
+  readonly step: StepCheck | undefined;
+}
+
+/** The items of an activity as its words are read in it: what stands beside a word decides between two readings. */
+export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): RunWord[] {
+  const items = runItems(activity.content, accent);
+  const names = items.map(({ target }) => target?.name);
+  const words = names.filter((name): name is string => name !== undefined && !isCard(name));
+  const { readings, steps } = describeChain(words, { focus: [], contrasts: [], accent });
+  let at = -1;
+  return items.map((item, k): RunWord => {
+    const name = names[k];
+    const index = activity.targets[k] ?? null;
+    if (name === undefined) return { ...item, index: null, reading: undefined, step: undefined };
+    if (isCard(name)) return { ...item, index, reading: cardReading(name), step: undefined };
+    at++;
+    return { ...item, index, reading: readings[at], step: steps[at - 1] };
+  });
+}
+
+/** Where something is answered to in a session. */
+export interface RunTarget {
+  readonly reading: Segmentation;
+  readonly activity: RunActivity;
+  readonly item: RunItem;
+}
+
+/** What a session's word is, and in which activity it stands; undefined for an index that cannot be marked. */
+export function targetAt(session: Session, wordIndex: number, accent: AccentSettings): RunTarget | undefined {
+  for (const activity of session.run.activities) {
+    if (!activity.targets.includes(wordIndex)) continue;
+    const found = wordsOfActivity(activity, accent).find(({ index }) => index === wordIndex);
+    return found?.reading && { reading: found.reading, activity, item: found };
+  }
+  return undefined;
+}

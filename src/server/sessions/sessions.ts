@@ -1,0 +1,148 @@
+import { desc, eq } from "drizzle-orm";
+import { z } from "zod";
+import { isCard } from "../../core/light.ts";
+import type { Queryable } from "../db/database.ts";
+import { sessions } from "../db/schema.ts";
+import { AppError, notFound } from "../http/errors.ts";
+import { idField } from "../http/fields.ts";
+import { type Aim, FIRST_PLACE, type LessonRun, type Place } from "../plans/lesson-types.ts";
+
+export type { Place };
+
+/** A lesson, or a chain on its own, being taught or taught to a group. */
+export interface Session {
+  readonly id: string;
+  readonly groupId: string;
+  readonly chainId: string | null;
+  readonly title: string;
+  /** What is answered to, in the order in which it came in: words, and GPC ids for cards. It only grows. */
+  readonly words: readonly string[];
+  readonly aim: Aim;
+  readonly run: LessonRun;
+  readonly place: Place;
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+}
+
+const orderField = z.array(z.number().int().min(0).max(400)).max(400);
+
+export const placeField = z.object({
+  activity: z.number().int().min(0).max(60),
+  item: z.number().int().min(0).max(400),
+  stage: z.number().int().min(0).max(60).default(0),
+  learnerId: idField.nullable(),
+  orders: z.record(z.string().max(60), orderField).default({}),
+  seconds: z.record(z.string().max(60), z.number().min(0).max(86_400)).default({}),
+  skipped: z.array(z.string().max(60)).max(60).default([]),
+});
+
+export const sessionChangeInput = z
+  .object({ place: placeField.optional(), ended: z.boolean().optional() })
+  .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
+
+const toSession = (row: typeof sessions.$inferSelect): Session => ({
+  id: row.id,
+  groupId: row.groupId,
+  chainId: row.chainId,
+  title: row.title,
+  words: row.words,
+  aim: row.aim,
+  run: row.run ?? chainAlone(row),
+  place: toPlace(row.place),
+  startedAt: row.startedAt.toISOString(),
+  endedAt: row.endedAt?.toISOString() ?? null,
+});
+
+/** A session from before lessons were run: its words are a chain. */
+const chainAlone = ({ id, words, title }: typeof sessions.$inferSelect): LessonRun => ({
+  minutes: null,
+  activities: [
+    {
+      id,
+      kind: "read-chain",
+      title,
+      content: { kind: "read-chain", words },
+      minutes: 0,
+      ifTime: false,
+      heldBack: false,
+      targets: words.map((_, k) => k),
+    },
+  ],
+});
+
+const toPlace = (place: (typeof sessions.$inferSelect)["place"]): Place => ({
+  ...FIRST_PLACE,
+  ...("wordIndex" in place ? { item: place.wordIndex, learnerId: place.learnerId } : place),
+});
+
+/** @throws AppError "not-found" */
+export async function getSession(db: Queryable, id: string): Promise<Session> {
+  const [row] = await db.select().from(sessions).where(eq(sessions.id, id));
+  if (!row) throw notFound("session");
+  return toSession(row);
+}
+
+/** A group's sessions, the latest first. */
+export async function listSessions(db: Queryable, groupId: string, most = 20): Promise<Session[]> {
+  const rows = await db
+    .select()
+    .from(sessions)
+    .where(eq(sessions.groupId, groupId))
+    .orderBy(desc(sessions.startedAt))
+    .limit(most);
+  return rows.map(toSession);
+}
+
+/** Keeps the place, or ends the session. @throws AppError "not-found", "invalid" */
+export async function changeSession(
+  db: Queryable,
+  id: string,
+  change: z.infer<typeof sessionChangeInput>,
+  now: Date,
+): Promise<Session> {
+  const session = await getSession(db, id);
+  const activity = change.place && session.run.activities[change.place.activity];
+  if (change.place && !activity)
+    throw new AppError("invalid", `The lesson has ${session.run.activities.length} activities.`, [
+      { field: "place.activity", message: `must be from 0 to ${session.run.activities.length - 1}` },
+    ]);
+  const items = change.place && activity ? (change.place.orders[activity.id] ?? activity.targets).length : 0;
+  if (change.place && change.place.item >= Math.max(1, items))
+    throw new AppError("invalid", `The activity has ${items} items.`, [
+      { field: "place.item", message: `must be from 0 to ${items - 1}` },
+    ]);
+  await db
+    .update(sessions)
+    .set({
+      ...(change.place && { place: change.place }),
+      ...(change.ended !== undefined && { endedAt: change.ended ? now : null }),
+      updatedAt: now,
+    })
+    .where(eq(sessions.id, id));
+  return getSession(db, id);
+}
+
+/** Words of the group's last sessions: the planner passes over them where it can. */
+export async function recentWords(db: Queryable, groupId: string, lessons = 3): Promise<string[]> {
+  const latest = await listSessions(db, groupId, lessons);
+  return [...new Set(latest.flatMap((session) => session.words))].filter((word) => !isCard(word));
+}
+
+/** On how many days before this one a group has been taught some of these sounds. */
+export async function lessonsWith(
+  db: Queryable,
+  groupId: string,
+  focus: readonly string[],
+  now: Date,
+): Promise<number> {
+  const rows = await db
+    .select({ aim: sessions.aim, startedAt: sessions.startedAt })
+    .from(sessions)
+    .where(eq(sessions.groupId, groupId));
+  const day = (date: Date) => date.toISOString().slice(0, 10);
+  const days = rows
+    .filter(({ aim }) => aim.focus.some((gpc) => focus.includes(gpc)))
+    .map(({ startedAt }) => day(startedAt));
+  // What was tried out today is still today's lesson.
+  return new Set(days.filter((one) => one < day(now))).size;
+}

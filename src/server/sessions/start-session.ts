@@ -1,0 +1,258 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import {
+  type ActivityContent,
+  isWordList,
+  minutesFor,
+  seededRandom,
+  shuffled,
+  stopsLesson,
+  wordsOfContent,
+} from "../../core/index.ts";
+import { getChain } from "../chains/chains.ts";
+import type { Queryable } from "../db/database.ts";
+import { sessions } from "../db/schema.ts";
+import { getGroup } from "../groups/groups.ts";
+import { packsOf } from "../groups/packs-page.ts";
+import { AppError, notFound } from "../http/errors.ts";
+import { idField } from "../http/fields.ts";
+import { type Material, materialOf, materialOfChain, materialOfSet } from "../plans/activity-material.ts";
+import { faultText } from "../plans/fault-text.ts";
+import { type Aim, FIRST_PLACE, type PlanActivity, type RunActivity } from "../plans/lesson-types.ts";
+import { faultsIn } from "../plans/plan-check.ts";
+import { getPlan } from "../plans/plans.ts";
+import { getSchool } from "../school/school.ts";
+import { getSet, unfitWords } from "../sets/word-sets.ts";
+import { layOut } from "./lesson-run.ts";
+import { getSession, type Session } from "./sessions.ts";
+
+/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
+export const newSessionInput = z.union([
+  z.object({ chainId: idField }),
+  z.object({ setId: idField }),
+  z.object({ groupId: idField, activityId: idField }),
+  z.object({ groupId: idField, lesson: z.literal(true) }),
+  z.object({ groupId: idField, learnerId: idField, pack: z.enum(["sounds", "words"], "must be sounds or words") }),
+]);
+
+/** Starts teaching; what is taught is copied, so that later edits do not rewrite it. @throws AppError "not-found", "invalid" */
+export async function startSession(db: Queryable, input: z.infer<typeof newSessionInput>, now: Date): Promise<Session> {
+  if ("chainId" in input) return startChain(db, input.chainId, now);
+  if ("setId" in input) return startSet(db, input.setId, now);
+  if ("pack" in input) return startPack(db, input, now);
+  if ("lesson" in input) return startLesson(db, input.groupId, now);
+  return startActivity(db, input, now);
+}
+
+async function startChain(db: Queryable, chainId: string, now: Date): Promise<Session> {
+  const chain = await getChain(db, chainId);
+  const activity = {
+    id: chain.id,
+    kind: "chain" as const,
+    title: chain.title,
+    ...(await materialOfChain(db, chain)),
+    minutes: minutesFor("chain", chain.words.length),
+    ifTime: false,
+    heldBack: false,
+  };
+  return begin(
+    db,
+    { groupId: chain.groupId, chainId, title: chain.title, aim: chain.aim, activities: [activity] },
+    now,
+  );
+}
+
+async function startSet(db: Queryable, setId: string, now: Date): Promise<Session> {
+  const set = await getSet(db, setId);
+  const material = materialOfSet(set.content);
+  const activity = {
+    id: set.id,
+    kind: set.kind,
+    title: set.title,
+    ...material,
+    minutes: minutesFor(set.kind, wordsOfContent(material.content).length),
+    ifTime: false,
+    heldBack: false,
+  };
+  return begin(db, { groupId: set.groupId, title: set.title, activities: [activity] }, now);
+}
+
+/** One activity of the plan, on its own. */
+async function startActivity(
+  db: Queryable,
+  { groupId, activityId }: { readonly groupId: string; readonly activityId: string },
+  now: Date,
+): Promise<Session> {
+  const { activities } = await getPlan(db, groupId);
+  const found = activities.find(({ id }) => id === activityId);
+  if (!found) throw notFound("activity of this plan");
+  const activity = await toRun(db, found);
+  const words = wordsOfContent(activity.content);
+  const named = words.length > 1 ? `${words[0]} to ${words.at(-1)}` : activity.title;
+  const title = activity.heldBack ? `Kept back: ${words.join(", ")}` : activity.title || named || "One activity";
+  return begin(db, { groupId, title, aim: aimOf([activity]), activities: [activity] }, now);
+}
+
+/** What the activities are about, as far as they say: the new sound, and what is looked for in a text. */
+function aimOf(activities: readonly NewActivity[]): Aim {
+  const focus = activities.flatMap(({ content }) =>
+    content.kind === "new-sound" ? [content.gpc] : content.kind === "text" ? content.targets : [],
+  );
+  return { focus: [...new Set(focus)], contrasts: [] };
+}
+
+/** The whole of the group's next lesson. */
+async function startLesson(db: Queryable, groupId: string, now: Date): Promise<Session> {
+  const plan = await getPlan(db, groupId);
+  if (plan.activities.length === 0)
+    throw new AppError("invalid", "There is nothing in the lesson yet.", [
+      { field: "groupId", message: "draft the lesson on the Plan page, or put a chain or a set into it" },
+    ]);
+  const activities = await Promise.all(plan.activities.map((activity) => toRun(db, activity)));
+  // What is only done if there is time comes last.
+  const inOrder = [...activities.filter(({ ifTime }) => !ifTime), ...activities.filter(({ ifTime }) => ifTime)];
+  const chain = inOrder.find(({ content }) => content.kind === "read-chain" || content.kind === "word-list");
+  const words = chain ? wordsOfContent(chain.content) : [];
+  const title = words.length > 1 ? `Lesson: ${words[0]} to ${words.at(-1)}` : "Lesson";
+  return begin(db, { groupId, title, aim: aimOf(inOrder), activities: inOrder, minutes: plan.minutes }, now);
+}
+
+/** One learner's cards: those at hand, and those that are due to be looked at again. */
+async function startPack(
+  db: Queryable,
+  { groupId, learnerId, pack }: { groupId: string; learnerId: string; pack: "sounds" | "words" },
+  now: Date,
+): Promise<Session> {
+  const group = await getGroup(db, groupId);
+  const packs = (await packsOf(db, group, now)).find(({ learner }) => learner.id === learnerId);
+  if (!packs) throw notFound("learner of this group");
+  const cards = shuffled([...packs[pack].due, ...packs[pack].pack], seededRandom(now.getTime()));
+  if (cards.length === 0)
+    throw new AppError("invalid", "There is no card in this pack.", [
+      { field: "pack", message: "everything taught is known; cards come back when they are due" },
+    ]);
+  const content: ActivityContent =
+    pack === "sounds" ? { kind: "sound-cards", gpcs: cards } : { kind: "irregular-words", words: cards };
+  const activity = {
+    id: randomUUID(),
+    kind: content.kind,
+    title: "",
+    content,
+    minutes: minutesFor(content.kind, cards.length),
+    ifTime: false,
+    heldBack: false,
+    settings: { ...(await getSchool(db)).practice, turns: "your-turn" as const },
+  };
+  // No nickname in a title: it would outlive the learner's own rows, and stand in the learners' window.
+  const title = pack === "sounds" ? "Sound cards" : "Words learnt whole";
+  return begin(db, { groupId, learnerId, title, activities: [activity] }, now);
+}
+
+type NewActivity = Omit<RunActivity, "targets" | "content"> & Material;
+
+async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity> {
+  const { id, kind, title, minutes, ifTime, heldBack, settings } = activity;
+  return { id, kind, title, minutes, ifTime, heldBack, settings, ...(await materialOf(db, activity)) };
+}
+
+interface Beginning {
+  readonly groupId: string;
+  readonly chainId?: string;
+  readonly title: string;
+  readonly aim?: Aim;
+  readonly activities: readonly NewActivity[];
+  readonly minutes?: number;
+  /** For one learner alone. */
+  readonly learnerId?: string;
+}
+
+async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Session> {
+  const { groupId, chainId, title, aim, minutes, learnerId } = beginning;
+  await refuseUnfit(db, groupId, beginning.activities);
+  const school = await getSchool(db);
+  const all = beginning.activities.map(({ content }) => content);
+  // A word that the school has put away since it was planned does not come up in front of children.
+  const keptOut = new Set(unfitWords(all.flatMap(wordsShown), school));
+  const activities = beginning.activities.flatMap(({ teacherMade: _, ...activity }) => {
+    const content = keptOut.size > 0 ? without(activity.content, keptOut) : activity.content;
+    return content ? [{ ...activity, content }] : [];
+  });
+  if (activities.length === 0)
+    throw new AppError("invalid", "Every word of it is now kept out of this school.", [
+      { field: "words", message: "choose other words, or look at the school's own list of words to keep out" },
+    ]);
+  const run = layOut(activities, school.accent);
+  const id = randomUUID();
+  await db.insert(sessions).values({
+    id,
+    groupId,
+    ...(chainId !== undefined && { chainId }),
+    title: title.slice(0, 120),
+    words: run.words,
+    aim: aim ?? { focus: [], contrasts: [] },
+    run: { minutes: minutes ?? null, activities: run.activities, ...(learnerId !== undefined && { learnerId }) },
+    place: FIRST_PLACE,
+    startedAt: now,
+  });
+  return getSession(db, id);
+}
+
+/**
+ * What has not been taught is not begun, nor a chain with a step of two changes, whoever asks.
+ *
+ * @throws AppError "invalid" with what stands against it
+ */
+async function refuseUnfit(db: Queryable, groupId: string, activities: readonly NewActivity[]): Promise<void> {
+  const against = (await faultsIn(db, groupId, activities)).filter(stopsLesson);
+  if (against.length === 0) return;
+  const said = [...new Set(against.map(faultText))].join("; ");
+  throw new AppError("invalid", `This does not fit the group now: ${said}.`, [
+    { field: "words", message: "take out or change what is marked on the bench or the Plan page" },
+  ]);
+}
+
+/** Content without some words; undefined when nothing would be left. */
+function without(content: ActivityContent, out: ReadonlySet<string>): ActivityContent | undefined {
+  const kept = (words: readonly string[]) => words.filter((word) => !out.has(word));
+  if (isWordList(content)) {
+    const words = kept(content.words);
+    return words.length > 0 ? { ...content, words } : undefined;
+  }
+  switch (content.kind) {
+    case "new-sound":
+      return { ...content, words: kept(content.words) };
+    case "dictation": {
+      const words = kept(content.words);
+      const sentences = content.sentences.filter((sentence) => !hasWord(sentence, out));
+      return words.length + sentences.length > 0 ? { ...content, words, sentences } : undefined;
+    }
+    case "sort": {
+      const table = kept(content.table);
+      const bins = content.bins.map(({ bin, words }) => ({ bin, words: kept(words) }));
+      return table.length > 0 ? { ...content, bins, table } : undefined;
+    }
+    case "text":
+      return hasWord(content.text, out) ? undefined : content;
+    case "sound-cards":
+    case "hear-and-spell":
+    case "free":
+      return content;
+    default:
+      // Items made of several words stand or fall as a whole.
+      return wordsOfContent(content).some((word) => out.has(word)) ? undefined : content;
+  }
+}
+
+const wordsIn = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .filter(Boolean);
+
+const hasWord = (text: string, words: ReadonlySet<string>): boolean => wordsIn(text).some((word) => words.has(word));
+
+/** Every word that stands before learners, those of sentences and texts among them. */
+function wordsShown(content: ActivityContent): string[] {
+  const texts = content.kind === "dictation" ? content.sentences : content.kind === "text" ? [content.text] : [];
+  return [...wordsOfContent(content), ...texts.flatMap(wordsIn)];
+}

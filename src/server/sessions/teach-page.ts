@@ -1,0 +1,170 @@
+import {
+  type AccentSettings,
+  buildTray,
+  DEFAULT_FOILS,
+  keyOfGpc,
+  likelySounds,
+  type PlannedKind,
+  type PracticeSettings,
+  type Prompt,
+  pictureOf,
+  type ResponseMode,
+  type SchoolSettings,
+  type Segmentation,
+  type SubstitutionRow,
+  syllablesOf,
+  type Tile,
+  taughtGpcs,
+  unitKey,
+} from "../../core/index.ts";
+import type { Queryable } from "../db/database.ts";
+import { tableOf } from "../evidence/evidence.ts";
+import { evidenceResponses, type StoredResponse, sessionResponses } from "../evidence/responses.ts";
+import { groupScope } from "../groups/group-scope.ts";
+import { type Group, getGroup } from "../groups/groups.ts";
+import type { RunActivity } from "../plans/lesson-types.ts";
+import { wordsOfActivity } from "./lesson-run.ts";
+import { getSession, type Session } from "./sessions.ts";
+
+export interface TeachWord {
+  readonly word: string;
+  readonly reading: Segmentation;
+  /** Unit indices of each part of a longer word: syllables, endings. */
+  readonly parts: readonly (readonly number[])[];
+  /** For each unit, the sounds most likely said instead, likeliest first. */
+  readonly likely: readonly (readonly string[])[];
+  /** What it is built from, with what could be taken for it. */
+  readonly tray: readonly Tile[];
+  readonly picture: string | undefined;
+}
+
+export interface TeachItem {
+  readonly prompt: Prompt;
+  /** What is marked, by its index in the session; null where nothing is. */
+  readonly index: number | null;
+  readonly mode: ResponseMode | undefined;
+  readonly word: TeachWord | undefined;
+}
+
+export interface TeachActivity {
+  readonly id: string;
+  readonly kind: PlannedKind;
+  readonly contentKind: RunActivity["content"]["kind"];
+  readonly title: string;
+  readonly minutes: number;
+  readonly ifTime: boolean;
+  readonly heldBack: boolean;
+  readonly settings: PracticeSettings;
+  /** Which part of a word is blended first, in a family walk. */
+  readonly walk: "rime-first" | "body-first" | undefined;
+  readonly items: readonly TeachItem[];
+}
+
+/** A lesson ready to run: nothing in it needs the word list. */
+export interface TeachPage {
+  readonly session: Pick<Session, "id" | "title" | "place"> & { readonly minutes: number | null };
+  readonly group: Group;
+  readonly activities: readonly TeachActivity[];
+  readonly responses: readonly StoredResponse[];
+  readonly accent: AccentSettings;
+  /** How much each learner's records say they need a correspondence: 0 to 1, by unit key, by learner. */
+  readonly needs: Readonly<Record<string, Readonly<Record<string, number>>>>;
+}
+
+/** @throws AppError "not-found" */
+export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
+  const session = await getSession(db, sessionId);
+  const whole = await getGroup(db, session.groupId);
+  const alone = session.run.learnerId;
+  // A learner's own cards are nobody else's.
+  const group = alone === undefined ? whole : { ...whole, learners: whole.learners.filter(({ id }) => id === alone) };
+  const scope = await groupScope(db, group);
+  const records = await evidenceResponses(db, { groupId: group.id });
+  const { id, title, place, run } = session;
+  const showing = { school: scope.school, taught: taughtGpcs(scope), rows: tableOf(records, "built") };
+  return {
+    session: { id, title, place, minutes: run.minutes },
+    group,
+    activities: run.activities.map((activity) => teachActivity(activity, showing)),
+    responses: await sessionResponses(db, sessionId),
+    accent: scope.school.accent,
+    needs: Object.fromEntries(
+      group.learners.map(({ id }) => [
+        id,
+        needsOf(
+          tableOf(
+            records.filter(({ learnerId }) => learnerId === id),
+            "read",
+          ),
+          scope.school.accent,
+        ),
+      ]),
+    ),
+  };
+}
+
+/** Chances that count as so many right ones before there are any: one substitution in one chance is no great need. */
+const BEFORE_ANY = 3;
+
+const needsOf = (rows: readonly SubstitutionRow[], accent: AccentSettings): Record<string, number> =>
+  Object.fromEntries(
+    rows
+      .filter(({ wrong }) => wrong.length > 0)
+      .map(({ gpc, wrong, chances }) => [keyOfGpc(gpc, accent), wrong.length / (chances.length + BEFORE_ANY)]),
+  );
+
+interface Showing {
+  readonly school: SchoolSettings;
+  readonly taught: readonly string[];
+  readonly rows: readonly SubstitutionRow[];
+}
+
+/** An activity with everything that is shown in it. */
+export function teachActivity(activity: RunActivity, { school, taught, rows }: Showing): TeachActivity {
+  const { id, kind, title, minutes, ifTime, heldBack, content } = activity;
+  const substitutionsByUnit = new Map(
+    rows.map(({ gpc, substitutions }) => [
+      keyOfGpc(gpc, school.accent),
+      substitutions.flatMap(({ said }) => (said.length === 1 ? said : [])),
+    ]),
+  );
+  const words = wordsOfActivity(activity, school.accent);
+  return {
+    id,
+    kind,
+    contentKind: content.kind,
+    title,
+    minutes,
+    ifTime,
+    heldBack,
+    settings: activity.settings ?? school.practice,
+    walk: content.kind === "family-walk" ? content.way : undefined,
+    items: words.map(({ prompt, target, index, reading }, k): TeachItem => {
+      const before = words[k - 1]?.reading;
+      const tray = () =>
+        buildTray({
+          target: reading as Segmentation,
+          before,
+          taughtGpcs: taught,
+          likelySubstitutions:
+            reading?.units.map((unit) => substitutionsByUnit.get(unitKey(unit, school.accent)) ?? []) ?? [],
+          foils: DEFAULT_FOILS,
+          accent: school.accent,
+          taps: school.taps,
+        });
+      return {
+        prompt,
+        index: reading ? index : null,
+        mode: target?.mode,
+        word: reading && {
+          word: reading.word,
+          reading,
+          parts: syllablesOf(reading).map(({ units }) => units),
+          likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
+          tray: target?.mode === "card" ? [] : tray(),
+          picture: pictureOf(reading.word),
+        },
+      };
+    }),
+  };
+}

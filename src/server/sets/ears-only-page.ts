@@ -1,0 +1,69 @@
+import type { SchoolSettings } from "../../core/light.ts";
+import { listChains } from "../chains/chains.ts";
+import type { Queryable } from "../db/database.ts";
+import { type Group, listGroups } from "../groups/groups.ts";
+import { AppError } from "../http/errors.ts";
+import { isUuid } from "../http/page.ts";
+import { getSchool } from "../school/school.ts";
+import { listRoutines, type Routine } from "./routines.ts";
+import { getSet, listSets, type WordSet, wordsOf } from "./word-sets.ts";
+
+/** Words a lesson is made of: a chain or a family set of the group. */
+export interface WordSource {
+  readonly id: string;
+  readonly title: string;
+  readonly words: readonly string[];
+}
+
+/** Everything the Ears-only screen starts from. */
+export interface EarsOnlyPage {
+  readonly group: Group;
+  readonly school: SchoolSettings;
+  /** The one touched last first. */
+  readonly sources: readonly WordSource[];
+  readonly routines: readonly Routine[];
+  readonly sets: readonly Pick<WordSet, "id" | "title">[];
+  readonly set: WordSet | undefined;
+}
+
+const SOURCES = 20;
+
+/**
+ * Gathers the Ears-only screen; null when there is no group yet.
+ * @throws AppError "not-found" when the address names a group or set that does not exist
+ */
+export async function earsOnlyPage(
+  db: Queryable,
+  groupId: string | null,
+  setId: string | null,
+): Promise<EarsOnlyPage | null> {
+  const groups = await listGroups(db);
+  const set = setId && isUuid(setId) ? await getSet(db, setId) : undefined;
+  const wanted = set?.groupId ?? groupId;
+  const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
+  if (wanted && !group) throw new AppError("not-found", "There is no such group.");
+  if (!group) return null;
+  const chains = (await listChains(db, group.id)).map(({ id, title, words, updatedAt }) => ({
+    id,
+    title,
+    words,
+    updatedAt,
+  }));
+  const families = (await listSets(db, group.id, ["family"])).map(({ id, title, content, updatedAt }) => ({
+    id,
+    title,
+    words: wordsOf(content),
+    updatedAt,
+  }));
+  return {
+    group,
+    school: await getSchool(db),
+    sources: [...chains, ...families]
+      .sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1))
+      .slice(0, SOURCES)
+      .map(({ updatedAt: _, ...source }) => source),
+    routines: await listRoutines(db, group.id),
+    sets: (await listSets(db, group.id, ["ears-only"])).map(({ id, title }) => ({ id, title })),
+    set,
+  };
+}

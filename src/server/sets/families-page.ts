@@ -1,0 +1,82 @@
+import { type GroupScope, isPattern, type RecordedSubstitution } from "../../core/light.ts";
+import type { Queryable } from "../db/database.ts";
+import { tableOf } from "../evidence/evidence.ts";
+import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
+import { groupScope } from "../groups/group-scope.ts";
+import { type Group, listGroups } from "../groups/groups.ts";
+import { AppError } from "../http/errors.ts";
+import { isUuid } from "../http/page.ts";
+import { recentWords } from "../sessions/sessions.ts";
+import { getSet, listSets, type WordSet } from "./word-sets.ts";
+
+export interface LearnerSubstitution extends RecordedSubstitution {
+  readonly learner: string;
+}
+
+/** Everything the Families screen starts from. */
+export interface FamiliesPage {
+  readonly groups: readonly Group[];
+  readonly group: Group;
+  readonly scope: GroupScope;
+  /** What the records of its learners show, most telling first. */
+  readonly substitutions: readonly LearnerSubstitution[];
+  readonly recent: readonly string[];
+  readonly sets: readonly Pick<WordSet, "id" | "title" | "kind">[];
+  /** The set that is open. */
+  readonly set: WordSet | undefined;
+}
+
+const MOST_SUBSTITUTIONS = 6;
+
+/**
+ * Gathers the Families screen; null when there is no group yet.
+ * @throws AppError "not-found" when the address names a group or set that does not exist
+ */
+export async function familiesPage(
+  db: Queryable,
+  groupId: string | null,
+  setId: string | null,
+): Promise<FamiliesPage | null> {
+  const groups = await listGroups(db);
+  const set = setId && isUuid(setId) ? await getSet(db, setId) : undefined;
+  const wanted = set?.groupId ?? groupId;
+  const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
+  if (wanted && !group) throw new AppError("not-found", "There is no such group.");
+  if (!group) return null;
+  return {
+    groups,
+    group,
+    scope: await groupScope(db, group),
+    substitutions: await substitutionsOf(db, group),
+    recent: await recentWords(db, group.id),
+    sets: (await listSets(db, group.id, ["family", "sort", "pairs"])).map(({ id, title, kind }) => ({
+      id,
+      title,
+      kind,
+    })),
+    set,
+  };
+}
+
+/** What each learner reads as what, as far as it is a pattern; the surest first. */
+export async function substitutionsOf(db: Queryable, group: Group): Promise<LearnerSubstitution[]> {
+  return substitutionsIn(await evidenceResponses(db, { groupId: group.id }), group);
+}
+
+/** The same from records at hand. */
+export function substitutionsIn(records: readonly EvidenceResponse[], group: Group): LearnerSubstitution[] {
+  const found = [];
+  for (const learner of group.learners) {
+    const own = records.filter(({ learnerId }) => learnerId === learner.id);
+    for (const row of tableOf(own, "read")) {
+      const [top] = row.substitutions;
+      if (!top || top.said.length === 0 || !isPattern(row)) continue;
+      const substitution = { gpc: row.gpc, said: top.said, times: top.responses.length, chances: row.chances.length };
+      found.push({ substitution: { ...substitution, learner: learner.nickname }, low: row.interval.low });
+    }
+  }
+  return found
+    .sort((a, b) => b.low - a.low)
+    .slice(0, MOST_SUBSTITUTIONS)
+    .map(({ substitution }) => substitution);
+}

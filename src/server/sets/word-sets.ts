@@ -1,0 +1,166 @@
+import { randomUUID } from "node:crypto";
+import { and, desc, eq, inArray } from "drizzle-orm";
+import { z } from "zod";
+import {
+  type Bin,
+  isTrue,
+  lexiconIn,
+  partsOfGpcId,
+  refusalOf,
+  type SchoolSettings,
+  shippedLexicon,
+  wordsOfOralItem,
+} from "../../core/index.ts";
+import type { Queryable } from "../db/database.ts";
+import { wordSets } from "../db/schema.ts";
+import { getGroup } from "../groups/groups.ts";
+import { AppError, notFound } from "../http/errors.ts";
+import { idField } from "../http/fields.ts";
+import { getSchool } from "../school/school.ts";
+import { type SetContent, type SetKind, setContentField } from "./set-fields.ts";
+
+export interface WordSet {
+  readonly id: string;
+  readonly groupId: string;
+  readonly kind: SetKind;
+  readonly title: string;
+  readonly content: SetContent;
+  /** ISO 8601. */
+  readonly updatedAt: string;
+}
+
+const titleField = z.string().trim().max(80, "a title has at most 80 letters");
+
+export const newSetInput = z.object({ groupId: idField, title: titleField.optional(), content: setContentField });
+export const editSetInput = newSetInput.omit({ groupId: true });
+
+const toSet = ({ id, groupId, kind, title, content, updatedAt }: typeof wordSets.$inferSelect): WordSet => ({
+  id,
+  groupId,
+  kind,
+  title,
+  content,
+  updatedAt: updatedAt.toISOString(),
+});
+
+/** A group's sets of some kinds, the one touched last first. */
+export async function listSets(
+  db: Queryable,
+  groupId: string,
+  kinds: readonly SetKind[],
+  most = 60,
+): Promise<WordSet[]> {
+  await getGroup(db, groupId);
+  const rows = await db
+    .select()
+    .from(wordSets)
+    .where(and(eq(wordSets.groupId, groupId), inArray(wordSets.kind, [...kinds])))
+    .orderBy(desc(wordSets.updatedAt))
+    .limit(most);
+  return rows.map(toSet);
+}
+
+/** @throws AppError "not-found" */
+export async function getSet(db: Queryable, id: string): Promise<WordSet> {
+  const [row] = await db.select().from(wordSets).where(eq(wordSets.id, id));
+  if (!row) throw notFound("set");
+  return toSet(row);
+}
+
+/** @throws AppError "not-found", "invalid" */
+export async function createSet(db: Queryable, input: z.infer<typeof newSetInput>): Promise<WordSet> {
+  await getGroup(db, input.groupId);
+  const { groupId, content } = input;
+  refuseUnfit(content, await getSchool(db));
+  const id = randomUUID();
+  await db
+    .insert(wordSets)
+    .values({ id, groupId, kind: content.kind, content, title: input.title || setTitle(content) });
+  return getSet(db, id);
+}
+
+/** @throws AppError "not-found", "invalid" */
+export async function editSet(db: Queryable, id: string, input: z.infer<typeof editSetInput>): Promise<WordSet> {
+  await getSet(db, id);
+  const { content } = input;
+  refuseUnfit(content, await getSchool(db));
+  await db
+    .update(wordSets)
+    .set({ kind: content.kind, content, title: input.title || setTitle(content), updatedAt: new Date() })
+    .where(eq(wordSets.id, id));
+  return getSet(db, id);
+}
+
+/** @throws AppError "not-found" */
+export async function removeSet(db: Queryable, id: string): Promise<void> {
+  await getSet(db, id);
+  await db.delete(wordSets).where(eq(wordSets.id, id));
+}
+
+/** Every word that learners would see or hear. */
+export function wordsOf(content: SetContent): string[] {
+  switch (content.kind) {
+    case "family":
+      return content.words.map(({ word }) => word);
+    case "sort":
+      return content.table;
+    case "pairs":
+      return content.pairs.flatMap(({ a, b }) => [a, b]);
+    case "ears-only":
+      return content.parts.flatMap(({ items }) => items).flatMap(wordsOfOralItem);
+  }
+}
+
+/** No unsuitable word is kept, whoever sends it, and no ears-only item that is not what it says. */
+function refuseUnfit(content: SetContent, school: SchoolSettings): void {
+  const unfit = unfitWords(wordsOf(content), school);
+  if (unfit.length > 0)
+    throw new AppError("invalid", "The set holds words that are kept out of this school.", [
+      {
+        field: "content",
+        message: `take out ${unfit.length === 1 ? "one word" : `${unfit.length} words`}: ${unfit.join(", ")}`,
+      },
+    ]);
+  if (content.kind !== "ears-only") return;
+  const wrong = content.parts.flatMap(({ items }) => items).find((item) => !isTrue(item, school.accent));
+  if (wrong)
+    throw new AppError("invalid", "An item is not what it says by its sounds.", [
+      { field: "content.parts", message: `"${wrong.key}" has more or less than one sound's difference` },
+    ]);
+}
+
+/** The words that this school keeps out, whoever wants them. */
+export function unfitWords(words: readonly string[], school: SchoolSettings): string[] {
+  const taught = { gpcs: new Map(), patterns: new Set<never>(), words: new Set<string>(), accent: school.accent };
+  const lexicon = lexiconIn(shippedLexicon(), school.accent);
+  const rules = { taught, never: school.never, allowNotEverySchool: school.allowNotEverySchool };
+  return [...new Set(words)].filter((word) => {
+    const refusal = refusalOf(word, rules, lexicon, "ears-only");
+    return refusal?.code === "unsuitable" || refusal?.code === "never-list";
+  });
+}
+
+/** What a set is called until the teacher names it: `"-at and -an"`. */
+export function setTitle(content: SetContent): string {
+  switch (content.kind) {
+    case "family":
+      return content.families.map(({ kind, letters }) => (kind === "rime" ? `-${letters}` : `${letters}-`)).join(", ");
+    case "sort":
+      return `Sort: ${content.bins.map(({ bin }) => binTitle(bin)).join(" / ")}`;
+    case "pairs":
+      return `Pairs: ${content.pairs[0]?.a} / ${content.pairs[0]?.b}`;
+    case "ears-only":
+      return `Ears only: ${content.parts.length === 1 ? content.parts[0]?.skill.replaceAll("-", " ") : `${content.parts.length} skills`}`;
+  }
+}
+
+function binTitle(bin: Bin): string {
+  switch (bin.by) {
+    case "family":
+      return bin.family.kind === "rime" ? `-${bin.family.letters}` : `${bin.family.letters}-`;
+    case "spelling":
+      return partsOfGpcId(bin.gpc).grapheme;
+    case "syllable-type":
+      return bin.type.replaceAll("-", " ");
+  }
+}
