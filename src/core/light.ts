@@ -69,28 +69,36 @@ export type { NoChoices, PositionFact, SpellingChoice, SpellingFact } from "./fa
 export type { FamilyWalk } from "./families/walk.ts";
 export { partLetters, WALK_WAYS, type WalkParts, type WalkWay, walkParts } from "./families/walk-parts.ts";
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
+export { ENDING_IDS, ENDINGS, type Ending } from "./lexicon/endings.ts";
 export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
 export { hasPicture, pictureOf } from "./lexicon/pictures.ts";
 export type { LessonMaterials } from "./materials/lesson-materials.ts";
+export { SHEET_KINDS, SHEETS, type SheetKind } from "./materials/sheets.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
-export type { OralItem, SoundPlace, Spoken } from "./oral/item.ts";
+export { type OralItem, type SoundPlace, type Spoken, wordsOfOralItem } from "./oral/item.ts";
 export * from "./oral/limits.ts";
 export type { NoOralSet, OralSet, OralSetRequest } from "./oral/oral-set.ts";
 export type { OralRules } from "./oral/pool.ts";
 export type { FilledPart, RoutinePart, RoutineRequest } from "./oral/routine.ts";
 export { ORAL_SKILLS, ORAL_SOURCES, type OralSkill, type OralSource } from "./oral/skills.ts";
+export type { Activity } from "./practice/activity.ts";
 export {
-  type Activity,
+  ACTIVITY_KIND_IDS,
+  ACTIVITY_KINDS,
   type ActivityContent,
   type ActivityKind,
+  type ContentOfKind,
+  type EditableField,
+  editableFieldsOf,
+  isChain,
   isWordList,
   itemsOfContent,
-  WORD_LISTS,
   type WordListContent,
+  withoutWords,
   wordsOfContent,
-  wordsOfOralItem,
-} from "./practice/activity.ts";
+  wordsShownIn,
+} from "./practice/activity-kinds.ts";
 export {
   type CardAnswer,
   type CardPack,
@@ -105,9 +113,20 @@ export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { priorityOf, whatToDrop } from "./practice/fit.ts";
 export { type LessonFault, stopsLesson } from "./practice/lesson-fault.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
-export { minutesFor, minutesOfContent, type PlannedKind } from "./practice/pace.ts";
-export type { Prompt } from "./practice/prompts.ts";
+export { minutesFor, minutesOfContent } from "./practice/pace.ts";
+export { PLANNED_KINDS, type PlannedKind } from "./practice/planned-kinds.ts";
+export type { Prompt, PromptCode } from "./practice/prompt.ts";
 export type { RunItem } from "./practice/run.ts";
+export {
+  activityOfSet,
+  itemsOfSet,
+  SET_KIND_IDS,
+  SET_KINDS,
+  type SetContent,
+  type SetContentOf,
+  type SetKind,
+  wordsOfSet,
+} from "./practice/set-kinds.ts";
 export * from "./practice/settings.ts";
 export { stagesOf, type WordStage, walkStages } from "./practice/stages.ts";
 export { type LessonPart, type LessonTemplate, TEMPLATES, USUAL_MINUTES } from "./practice/template.ts";
@@ -125,14 +144,16 @@ export {
 } from "./responses/classify.ts";
 export { classifyBuilt, isBuiltRight, outcomeOfBuilding } from "./responses/classify-built.ts";
 export { likelySounds } from "./responses/likely-sounds.ts";
+export { OUTCOME_DEFINITIONS, OUTCOMES, type Outcome } from "./responses/outcomes.ts";
+export type { RawAnswer, Substitution } from "./responses/raw-answer.ts";
 export {
-  OUTCOMES,
-  type Outcome,
-  type RawAnswer,
+  EVIDENCE_WAYS,
+  type EvidenceWay,
+  MODES,
+  type PackName,
   RESPONSE_MODES,
   type ResponseMode,
-  type Substitution,
-} from "./responses/response.ts";
+} from "./responses/response-modes.ts";
 export {
   DEFAULT_SCHOOL,
   type GroupScope,
@@ -146,9 +167,8 @@ export {
   writeCorrespondence,
 } from "./scope/correspondence-text.ts";
 export type { Decodability, Missing } from "./scope/decodable.ts";
+export { PATTERNS, type Pattern } from "./scope/patterns.ts";
 export {
-  PATTERNS,
-  type Pattern,
   parseTaughtGpc,
   type Sequence,
   type SequenceStep,

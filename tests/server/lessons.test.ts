@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { ADDED_KINDS } from "../../src/server/plans/lesson-draft.ts";
+import { ACTIVITY_KIND_IDS } from "../../src/core/index.ts";
 import { send } from "./send.ts";
 
 /** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
@@ -406,7 +406,7 @@ describe("packs", () => {
 });
 
 describe("the shelf, templates, and what was taken out", () => {
-  it.each(ADDED_KINDS.filter((kind) => kind !== "text" && kind !== "free"))(
+  it.each(ACTIVITY_KIND_IDS.filter((kind) => kind !== "text" && kind !== "free"))(
     "%s is put in, filled with the lesson's words",
     async (kind) => {
       await draft({ minutes: 20 });

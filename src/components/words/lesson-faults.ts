@@ -1,5 +1,4 @@
-import type { ActivityContent, LessonFault } from "../../core/light.ts";
-import { hasOwnWords } from "./activity-words.ts";
+import { type ActivityContent, editableFieldsOf, isChain, type LessonFault } from "../../core/light.ts";
 import { missingWords, refusalWords, stepReasonWords } from "./reasons.ts";
 import { gpcName } from "./sounds.ts";
 
@@ -60,9 +59,14 @@ export const wordsAtFault = (faults: readonly LessonFault[]): string[] => [
 
 /** The words that are left without some; undefined where taking them out leaves nothing, or a chain in pieces. */
 export function wordsWithout(content: ActivityContent, out: readonly string[]): string[] | undefined {
-  if (!hasOwnWords(content) || out.length === 0 || !out.every((word) => content.words.includes(word))) return undefined;
+  if (
+    !("words" in content) ||
+    !editableFieldsOf(content).includes("words") ||
+    out.length === 0 ||
+    !out.every((word) => content.words.includes(word))
+  )
+    return undefined;
   const left = content.words.filter((word) => !out.includes(word));
   if (left.length === 0) return undefined;
-  const isChain = content.kind === "read-chain" || content.kind === "build-chain";
-  return isChain && !` ${content.words.join(" ")} `.includes(` ${left.join(" ")} `) ? undefined : left;
+  return isChain(content) && !` ${content.words.join(" ")} `.includes(` ${left.join(" ")} `) ? undefined : left;
 }

@@ -4,14 +4,14 @@ import {
   BLENDING_WAYS,
   CORRECTIONS,
   DEFAULT_PRACTICE,
+  editableFieldsOf,
   FADINGS,
   GENERAL_AMERICAN,
   promptsOf,
   SUPPORTS,
   TURN_PATTERNS,
 } from "../../core/index.ts";
-import { activityLine, hasOwnWords } from "./activity-words.ts";
-import { ACTIVITY_NAME } from "./plan-words.ts";
+import { activityLine, PLANNED_NAME } from "./activity-words.ts";
 import {
   BLENDING_NAME,
   CORRECTION_NAME,
@@ -98,13 +98,13 @@ describe("what the helper says", () => {
 
   it("every kind of activity has a name, a line and something to say; sentences end as sentences do", () => {
     for (const content of CONTENTS) {
-      expect(ACTIVITY_NAME[content.kind].length).toBeGreaterThan(2);
+      expect(PLANNED_NAME[content.kind].length).toBeGreaterThan(2);
       const { words, note } = activityLine(content);
       expect(words.length + note.length, content.kind).toBeGreaterThan(0);
       for (const { say } of promptsOf(content, GENERAL_AMERICAN).map(promptLine))
         expect(say, content.kind).toMatch(/[.?!:]$|[a-z]$/);
     }
-    expect(CONTENTS.filter(hasOwnWords).map(({ kind }) => kind)).toEqual([
+    expect(CONTENTS.filter((content) => editableFieldsOf(content).includes("words")).map(({ kind }) => kind)).toEqual([
       "blending",
       "read-chain",
       "build-chain",

@@ -25,8 +25,8 @@ import {
   noSetWords,
   noSortWords,
 } from "./family-words.ts";
+import { minutesText } from "./minutes-text.ts";
 import { noOralSetWords, oralAnswer, promptText, SKILL_NAME, spokenText } from "./oral-words.ts";
-import { minutesText } from "./plan-words.ts";
 
 const SHORT = sequenceById("short-vowels-first");
 if (!SHORT) throw new Error("the shipped sequence is missing");

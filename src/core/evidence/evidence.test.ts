@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { segment } from "../lexicon/segment.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import { classifyMarked } from "../responses/classify.ts";
-import type { RawAnswer } from "../responses/response.ts";
+import type { RawAnswer } from "../responses/raw-answer.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { simulateReading } from "./simulated-learner.ts";
 import { type EvidenceItem, isPattern, substitutionTable } from "./substitution-table.ts";

@@ -1,4 +1,4 @@
-import type { RawAnswer, Substitution } from "../responses/response.ts";
+import type { RawAnswer, Substitution } from "../responses/raw-answer.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 

@@ -1,10 +1,11 @@
 import { phonemesOf } from "../spelling/segmentation.ts";
+import { ENDING_IDS, ENDINGS, type Ending } from "./endings.ts";
 import type { Lexicon, LexiconWord } from "./lexicon.ts";
 
 /** A word that is another word with an ending on (grins ← grin). */
 export interface Inflection {
   readonly base: string;
-  readonly ending: "s" | "es" | "ed" | "ing";
+  readonly ending: Ending;
 }
 
 /**
@@ -15,29 +16,11 @@ const NOT_INFLECTED = new Set(
   `its ours yours hers theirs news feed weed seed breed heed need deed bleed reed greed steed`.split(" "),
 );
 
-/** How many units each ending is. */
-export const ENDING_UNITS: Readonly<Record<Inflection["ending"], number>> = { s: 1, es: 1, ed: 1, ing: 2 };
-
-/** What an ending sounds like: lists of phonemes, and of spellings the base may have lost before it. */
-const ENDINGS: readonly { ending: Inflection["ending"]; spelling: RegExp; sounds: readonly string[][] }[] = [
-  { ending: "s", spelling: /[^s]s$/, sounds: [["s"], ["z"]] },
-  {
-    ending: "es",
-    spelling: /es$/,
-    sounds: [
-      ["ɪ", "z"],
-      ["ə", "z"],
-    ],
-  },
-  { ending: "ed", spelling: /ed$/, sounds: [["t"], ["d"], ["ɪ", "d"], ["ə", "d"]] },
-  { ending: "ing", spelling: /ing$/, sounds: [["ɪ", "ŋ"]] },
-];
-
 /** Spellings that a base may have without its ending: with its e, its single consonant, its y again. */
-function basesOf(word: string, ending: Inflection["ending"]): string[] {
+function basesOf(word: string, ending: Ending): string[] {
   const bare = word.slice(0, -ending.length);
   const bases = [bare];
-  if (ending !== "s") bases.push(`${bare}e`);
+  if (ENDINGS[ending].dropsE) bases.push(`${bare}e`);
   if (/([b-df-hj-np-tvwxz])\1$/.test(bare)) bases.push(bare.slice(0, -1));
   if (bare.endsWith("i")) bases.push(`${bare.slice(0, -1)}y`);
   if (bare.endsWith("ie")) bases.push(`${bare.slice(0, -2)}y`);
@@ -66,7 +49,8 @@ function findInflection(entry: LexiconWord, lexicon: Lexicon): Inflection | unde
   const { word } = entry;
   if (NOT_INFLECTED.has(word) || word.length < 3) return undefined;
   const said = phonemesOf(entry.readings[0]);
-  for (const { ending, spelling, sounds } of ENDINGS) {
+  for (const ending of ENDING_IDS) {
+    const { spelling, sounds } = ENDINGS[ending];
     if (!spelling.test(word)) continue;
     const stems = sounds
       .filter((sound) => sound.every((id, k) => said[said.length - sound.length + k] === id))

@@ -3,7 +3,13 @@ import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { hasPicture } from "../lexicon/pictures.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { type ActivityContent, wordsOfContent } from "../practice/activity.ts";
+import {
+  type ActivityContent,
+  cardsOfContent,
+  type MaterialNeed,
+  needsMaterial,
+  wordsOfContent,
+} from "../practice/activity-kinds.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import type { TapSettings } from "../spelling/taps.ts";
@@ -20,15 +26,6 @@ export interface LessonMaterials {
   readonly pictures: readonly string[];
 }
 
-const ON_CARDS = new Set<ActivityContent["kind"]>([
-  "word-list",
-  "find-it",
-  "right-or-not",
-  "real-or-nonsense",
-  "irregular-words",
-  "family-walk",
-]);
-
 /** Gathers the materials of all activities; nothing is counted twice. */
 export function lessonMaterials(
   contents: readonly ActivityContent[],
@@ -37,19 +34,17 @@ export function lessonMaterials(
   list: Lexicon = shippedLexicon(),
 ): LessonMaterials {
   const lexicon = lexiconIn(list, accent);
-  const built = contents.filter(({ kind }) => kind === "build-chain" || kind === "fill-the-gap");
-  const readings = [...new Set(built.flatMap(wordsOfContent))].flatMap((word) => {
+  const wordsThatNeed = (need: MaterialNeed) => [
+    ...new Set(contents.filter((content) => needsMaterial(content, need)).flatMap(wordsOfContent)),
+  ];
+  const readings = wordsThatNeed("tiles").flatMap((word) => {
     const entry = entryOf(word, lexicon);
     return entry ? [entry.readings[0]] : [];
   });
-  const cards = contents.flatMap((content) =>
-    content.kind === "sound-cards" ? content.gpcs : content.kind === "new-sound" ? [content.gpc] : [],
-  );
-  const heard = contents.filter(({ kind }) => kind === "build-chain" || kind === "ears-only").flatMap(wordsOfContent);
   return {
     tiles: tileCount(readings, taps),
-    graphemeCards: [...new Set(cards.map((id) => gpcById(id)?.grapheme ?? id))],
-    wordCards: [...new Set(contents.filter(({ kind }) => ON_CARDS.has(kind)).flatMap(wordsOfContent))],
-    pictures: [...new Set(heard)].filter(hasPicture),
+    graphemeCards: [...new Set(contents.flatMap(cardsOfContent).map((id) => gpcById(id)?.grapheme ?? id))],
+    wordCards: wordsThatNeed("word-cards"),
+    pictures: wordsThatNeed("pictures").filter(hasPicture),
   };
 }

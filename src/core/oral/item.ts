@@ -44,3 +44,14 @@ export type OralItem = {
       readonly answer: Spoken;
     }
 );
+
+/** The listed words of an ears-only item. */
+export function wordsOfOralItem(item: OralItem): string[] {
+  const spoken = [
+    ...("first" in item ? [item.first] : []),
+    ...("second" in item ? [item.second] : []),
+    ...("answers" in item ? item.answers : []),
+    ...("answer" in item && typeof item.answer === "object" ? [item.answer] : []),
+  ];
+  return spoken.flatMap(({ text, isWord }) => (isWord ? [text] : []));
+}

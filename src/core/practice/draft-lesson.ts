@@ -1,8 +1,9 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { type Activity, type ActivityContent, type ActivityKind, wordsOfContent } from "./activity.ts";
-import { contentOfKind } from "./content-of-kind.ts";
+import type { Activity } from "./activity.ts";
+import { ACTIVITY_KINDS, type ActivityContent, type ActivityKind, wordsOfContent } from "./activity-kinds.ts";
+import { makeContent } from "./activity-work.ts";
 import { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./lesson-request.ts";
 import type { Making } from "./make-content.ts";
 import { minutesOfContent } from "./pace.ts";
@@ -110,20 +111,19 @@ export function fillKind(
     chain?.kind === "read-chain"
       ? { chain: chain.words, words: chain.words, heldBack }
       : todaysWords({ ...request, never: [...(request.never ?? []), ...heldBack] }, lexicon);
-  return contentOfKind(kind, { request, today: { ...today, heldBack }, lexicon }, BY_HAND);
+  return makeContent(kind, { request, today: { ...today, heldBack }, lexicon }, BY_HAND);
 }
 
 const WHOLE_LESSON = TEMPLATES[0] as LessonTemplate;
 const MOST_IF_TIME = 2;
-const MAIN = new Set<ActivityContent["kind"]>(["read-chain", "build-chain", "blending", "new-sound", "dictation"]);
-const isMain = ({ content }: Part): boolean => content !== undefined && MAIN.has(content.kind);
+const isMain = ({ content }: Part): boolean => content !== undefined && ACTIVITY_KINDS[content.kind].isMain;
 
 function partsOf(making: Making, template: LessonTemplate): Part[] {
   const size = Math.min(1.8, making.request.minutes / USUAL_MINUTES);
   return template.parts.map(({ kind, items, priority, heldBack, ifTime }, order) => ({
     order,
     priority,
-    content: contentOfKind(kind, making, Math.max(2, Math.round(items * size)), heldBack),
+    content: makeContent(kind, making, Math.max(2, Math.round(items * size)), heldBack),
     ...(heldBack && { heldBack }),
     ...(ifTime && { ifTime }),
   }));

@@ -7,7 +7,7 @@ import { sequenceById } from "../scope/sequences.ts";
 import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { ONE_TAP_A_SOUND } from "../spelling/taps.ts";
-import { type ActivityContent, type ActivityKind, itemsOfContent, wordsOfContent } from "./activity.ts";
+import { type ActivityContent, type ActivityKind, itemsOfContent, wordsOfContent } from "./activity-kinds.ts";
 import { checkLesson } from "./check-lesson.ts";
 import { draftLesson, fillKind } from "./draft-lesson.ts";
 import type { LessonRequest } from "./lesson-request.ts";

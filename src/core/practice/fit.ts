@@ -1,37 +1,12 @@
-import type { ActivityKind } from "./activity.ts";
-import type { PlannedKind } from "./pace.ts";
-
-/** What is given up first when there is not enough time; kinds that are not named come between. */
-const GIVEN_UP_FIRST: readonly (ActivityKind | PlannedKind)[] = [
-  "real-or-nonsense",
-  "family-walk",
-  "hear-and-spell",
-  "find-it",
-  "right-or-not",
-  "fill-the-gap",
-  "free",
-  "text",
-  "irregular-words",
-  "dictation",
-  "pairs",
-  "sort",
-  "family",
-  "blending",
-  "build-chain",
-  "ears-only",
-  "sound-cards",
-  "new-sound",
-  "word-list",
-  "chain",
-  "read-chain",
-];
+import { ACTIVITY_KINDS, type ActivityKind } from "./activity-kinds.ts";
+import { PLANNED_KINDS, type PlannedKind } from "./planned-kinds.ts";
 
 /** A held-back list goes in before anything but the three things a lesson is about. */
 const HELD_BACK_PRIORITY = 3.5;
 
-/** What goes in first when a lesson is filled again: the opposite of what is given up first. */
+/** What goes in first when a lesson is filled again: 1 before 2. */
 export const priorityOf = (kind: ActivityKind, heldBack: boolean): number =>
-  heldBack ? HELD_BACK_PRIORITY : GIVEN_UP_FIRST.length - GIVEN_UP_FIRST.indexOf(kind);
+  heldBack ? HELD_BACK_PRIORITY : ACTIVITY_KINDS[kind].priority;
 
 /** An activity of a lesson, as far as its time matters. */
 export interface TimedActivity {
@@ -50,11 +25,11 @@ export interface TimedActivity {
  * @returns ids in the order in which to drop them; empty when it fits
  */
 export function whatToDrop(activities: readonly TimedActivity[], minutes: number): string[] {
-  const rank = ({ kind }: TimedActivity) => GIVEN_UP_FIRST.indexOf(kind);
+  const priority = ({ kind }: TimedActivity) => PLANNED_KINDS[kind].priority;
   const main = activities.filter(({ ifTime }) => !ifTime);
   const over = main.reduce((sum, one) => sum + one.minutes, 0) - minutes;
   if (over <= 0) return [];
-  const loose = main.filter(({ heldBack }) => !heldBack).sort((a, b) => rank(a) - rank(b));
+  const loose = main.filter(({ heldBack }) => !heldBack).sort((a, b) => priority(b) - priority(a));
   const one = loose.find((activity) => activity.minutes >= over);
   const dropped: string[] = [];
   let saved = 0;
@@ -64,5 +39,5 @@ export function whatToDrop(activities: readonly TimedActivity[], minutes: number
     saved += activity.minutes;
   }
   // One later in the order is better than three before it, but not the chain itself.
-  return one && dropped.length > 1 && rank(one) < GIVEN_UP_FIRST.indexOf("new-sound") ? [one.id] : dropped;
+  return one && dropped.length > 1 && priority(one) > ACTIVITY_KINDS["new-sound"].priority ? [one.id] : dropped;
 }

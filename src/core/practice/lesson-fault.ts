@@ -15,6 +15,13 @@ export type LessonFault = { readonly activity: string } & (
   | { readonly code: "held-back-shown"; readonly word: string }
 );
 
+/** The same of one content, before it is said which activity it is of. */
+export type ContentFault = LessonFault extends infer Fault
+  ? Fault extends unknown
+    ? Omit<Fault, "activity">
+    : never
+  : never;
+
 /**
  * Does it keep a lesson from being begun? A word that is only kept out of the school is left out then, and one that was
  * to be kept back is still a word the group can read.

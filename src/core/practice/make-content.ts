@@ -20,7 +20,7 @@ import { isVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import type { ActivityContent } from "./activity.ts";
+import type { ActivityContent } from "./activity-kinds.ts";
 import type { LessonRequest } from "./lesson-request.ts";
 import type { TodaysWords } from "./todays-words.ts";
 
@@ -34,8 +34,8 @@ export interface Making {
 const FOILS = 3;
 const CHOICES = 3;
 
-/** Ears-only items from today's words; nothing that is held back is heard. */
-export function earsOnly(
+/** Items for the ears only from today's words; nothing that is held back is heard. */
+export function oralActivity(
   { request, today }: Making,
   skills: readonly OralSkill[],
   count: number,

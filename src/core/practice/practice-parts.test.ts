@@ -3,9 +3,9 @@ import { describe, expect, it } from "vitest";
 import { lessonMaterials } from "../materials/lesson-materials.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { ONE_TAP_A_SOUND } from "../spelling/taps.ts";
-import type { ActivityContent } from "./activity.ts";
+import type { ActivityContent } from "./activity-kinds.ts";
 import { whatToDrop } from "./fit.ts";
-import type { PlannedKind } from "./pace.ts";
+import type { PlannedKind } from "./planned-kinds.ts";
 import { promptsOf } from "./prompts.ts";
 
 const timed = (kind: PlannedKind, minutes: number, more: object = {}) => ({

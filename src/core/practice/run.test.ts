@@ -5,7 +5,7 @@ import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { gappedWord } from "../spelling/gapped.ts";
 import { GPCS } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-import type { ActivityContent } from "./activity.ts";
+import type { ActivityContent } from "./activity-kinds.ts";
 import { cardReading, isCard } from "./cards.ts";
 import { runItems } from "./run.ts";
 import { walkStages } from "./stages.ts";

@@ -1,5 +1,5 @@
 import { SHIPPED_TEMPLATES } from "../../data/lessons/templates.ts";
-import type { ActivityKind } from "./activity.ts";
+import type { ActivityKind } from "./activity-kinds.ts";
 
 /** One activity of a lesson to come, without its words. */
 export interface LessonPart {

@@ -5,7 +5,7 @@ import { GPCS, type Gpc } from "../spelling/gpc.ts";
 import { saidAs } from "../spelling/said.ts";
 import { graphemesOf, type Segmentation, type Unit } from "../spelling/segmentation.ts";
 import { CLASSIFIER_VERSION, type ResponseVerdict, type UnitVerdict } from "./classify.ts";
-import type { Outcome } from "./response.ts";
+import type { Outcome } from "./outcomes.ts";
 
 /** Was the word built as it is spelt? */
 export const isBuiltRight = (target: Segmentation, attempt: readonly string[]): boolean =>

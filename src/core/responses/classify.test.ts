@@ -3,7 +3,7 @@ import { segment } from "../lexicon/segment.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { classifyMarked } from "./classify.ts";
 import { likelySounds } from "./likely-sounds.ts";
-import type { Outcome } from "./response.ts";
+import type { Outcome } from "./outcomes.ts";
 
 const target = (word: string) => segment(word) as Segmentation;
 const results = (word: string, outcome: Outcome, substitutions: { unit: number; said: string[] }[] = []) =>

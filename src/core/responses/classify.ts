@@ -2,7 +2,8 @@ import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { saidAs } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
-import type { Outcome, RawAnswer } from "./response.ts";
+import { OUTCOME_DEFINITIONS, type Outcome } from "./outcomes.ts";
+import type { RawAnswer } from "./raw-answer.ts";
 
 /** Raised whenever the same raw answer would get another verdict: old records can then be judged anew. */
 export const CLASSIFIER_VERSION = 1;
@@ -44,8 +45,9 @@ export function classifyMarked(
 ): ResponseVerdict {
   const { outcome, substitutions } = answer;
   const verdict = (units: UnitVerdict[]): ResponseVerdict => ({ classifier: CLASSIFIER_VERSION, outcome, units });
-  if (outcome === "right" || outcome === "after-tapping") return verdict(target.units.map(() => RIGHT));
-  if (outcome !== "wrong" || substitutions.length === 0) return verdict(target.units.map(() => NOT_KNOWN));
+  const { units } = OUTCOME_DEFINITIONS[outcome];
+  if (units === "all-right") return verdict(target.units.map(() => RIGHT));
+  if (units === "not-known" || substitutions.length === 0) return verdict(target.units.map(() => NOT_KNOWN));
   return verdict(
     target.units.map((_, k) => {
       const found = substitutions.find((s) => s.unit === k);

@@ -5,8 +5,8 @@ import { distinctReadings } from "../lexicon/readings.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
+import type { Pattern } from "./patterns.ts";
 import { isMet, type Needs, needsOf, preparedNeeds } from "./prepared.ts";
-import type { Pattern } from "./sequence.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** One thing a word needs that has not been taught. */

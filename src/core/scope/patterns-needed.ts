@@ -1,13 +1,7 @@
-import { ENDING_UNITS, type Inflection } from "../lexicon/inflection.ts";
+import { ENDINGS } from "../lexicon/endings.ts";
+import type { Inflection } from "../lexicon/inflection.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
-import type { Pattern } from "./sequence.ts";
-
-const PATTERN_OF_ENDING: Readonly<Record<Inflection["ending"], Pattern>> = {
-  s: "suffix-s",
-  es: "suffix-s",
-  ed: "suffix-ed",
-  ing: "suffix-ing",
-};
+import type { Pattern } from "./patterns.ts";
 
 /**
  * The patterns a word needs beyond its correspondences. Clusters are counted in graphemes (`x`, `qu`,
@@ -15,12 +9,12 @@ const PATTERN_OF_ENDING: Readonly<Record<Inflection["ending"], Pattern>> = {
  * part is looked at as the word it is: `handbag` needs the nd of hand.
  */
 export function patternsNeeded(segmentation: Segmentation, inflection: Inflection | undefined): Pattern[] {
-  const units = inflection ? segmentation.units.slice(0, -ENDING_UNITS[inflection.ending]) : segmentation.units;
+  const units = inflection ? segmentation.units.slice(0, -ENDINGS[inflection.ending].units) : segmentation.units;
   const parts = splitAtSeam(units, segmentation.seam);
   const clusters = parts.map(clustersOf);
   const onset = Math.max(...clusters.map((part) => part.onset));
   const coda = Math.max(...clusters.map((part) => part.coda));
-  const needed: Pattern[] = inflection ? [PATTERN_OF_ENDING[inflection.ending]] : [];
+  const needed: Pattern[] = inflection ? [ENDINGS[inflection.ending].pattern] : [];
   if (onset >= 2) needed.push("initial-cluster");
   if (onset >= 3) needed.push("initial-cluster-3");
   if (coda >= 2) needed.push("final-cluster");

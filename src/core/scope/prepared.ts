@@ -1,12 +1,13 @@
-import { ENDING_UNITS, type Inflection, inflectionOf } from "../lexicon/inflection.ts";
+import { ENDINGS } from "../lexicon/endings.ts";
+import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import { unitKey } from "../spelling/unit-key.ts";
+import type { Pattern } from "./patterns.ts";
 import { patternsNeeded } from "./patterns-needed.ts";
-import type { Pattern } from "./sequence.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** What a reading needs of a taught set: looked up thousands of times, worked out once. */
@@ -17,8 +18,8 @@ export interface Needs {
 }
 
 /**
- * The needs of one segmentation. The units of -s and -es are not among them: the pattern "adding -s"
- * teaches both their sounds. Either side of a compound's seam a unit ends or starts a word.
+ * The needs of one segmentation. The units of an ending whose pattern teaches its sounds (-s, -es)
+ * are not among them. Either side of a compound's seam a unit ends or starts a word.
  */
 export function needsOf(
   reading: Segmentation,
@@ -27,9 +28,10 @@ export function needsOf(
 ): Needs {
   const { seam } = reading;
   const last = reading.units.length - 1;
-  const lastOfBase = inflection ? last - ENDING_UNITS[inflection.ending] : last;
+  const ending = inflection && ENDINGS[inflection.ending];
+  const lastOfBase = last - (ending?.units ?? 0);
   const units = reading.units.flatMap((unit, k) => {
-    if (k === last && (inflection?.ending === "s" || inflection?.ending === "es")) return [];
+    if (k > lastOfBase && ending?.patternTeachesSounds) return [];
     const endsWord =
       k === last || k === lastOfBase || (seam !== undefined && reading.units[k + 1]?.letters[0] === seam);
     const place: UnitPlace = endsWord ? "end" : k === 0 || unit.letters[0] === seam ? "start" : "inside";

@@ -5,7 +5,8 @@ import {
   splitCorrespondences,
   writeCorrespondence,
 } from "./correspondence-text.ts";
-import { PATTERNS, type Pattern, type Sequence, type SequenceStep, taughtGpcToken } from "./sequence.ts";
+import { patternCalled } from "./patterns.ts";
+import { type Sequence, type SequenceStep, taughtGpcToken } from "./sequence.ts";
 
 /** One step as a teacher types it or a file holds it: four fields of text. */
 export interface SequenceRow {
@@ -46,17 +47,6 @@ export interface ReadRows {
 
 export const MAX_STEPS = 200;
 const LONGEST_NAME = 60;
-
-/** Names that teachers give the patterns, beside their ids. */
-const PATTERN_NAMES: Readonly<Record<string, Pattern>> = {
-  ccvc: "initial-cluster",
-  cccvc: "initial-cluster-3",
-  cvcc: "final-cluster",
-  cvccc: "final-cluster-3",
-  "-s": "suffix-s",
-  "-ed": "suffix-ed",
-  "-ing": "suffix-ing",
-};
 
 const REMARKS: ReadonlySet<RowFault["code"]> = new Set(["step-teaches-nothing", "taught-twice"]);
 
@@ -114,7 +104,7 @@ function readRow(
     return [];
   });
   const patterns = wordsOf(row.patterns.toLowerCase()).flatMap((text) => {
-    const pattern = PATTERNS.find((id) => id === text) ?? PATTERN_NAMES[text];
+    const pattern = patternCalled(text);
     if (pattern) return [pattern];
     say("patterns", { code: "unknown-pattern", pattern: text.slice(0, 40) });
     return [];

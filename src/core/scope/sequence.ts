@@ -1,29 +1,6 @@
 import { gpcId } from "../spelling/gpc.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
-
-/** Something a word is made of that has to be taught beyond its single correspondences. */
-export type Pattern =
-  | "initial-cluster"
-  | "initial-cluster-3"
-  | "final-cluster"
-  | "final-cluster-3"
-  | "suffix-s"
-  | "suffix-ed"
-  | "suffix-ing"
-  | "compounds"
-  | "two-syllables";
-
-export const PATTERNS: readonly Pattern[] = [
-  "initial-cluster",
-  "initial-cluster-3",
-  "final-cluster",
-  "final-cluster-3",
-  "suffix-s",
-  "suffix-ed",
-  "suffix-ing",
-  "compounds",
-  "two-syllables",
-];
+import { PATTERNS, type Pattern } from "./patterns.ts";
 
 export interface TaughtGpc {
   readonly grapheme: string;

@@ -1,7 +1,8 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import type { TaughtGpcs, UnitPlace } from "../spelling/taught-gpcs.ts";
 import { correspondenceKey } from "../spelling/unit-key.ts";
-import { type Pattern, parseTaughtGpc, type Sequence, type TaughtGpc } from "./sequence.ts";
+import { type Pattern, withImplied } from "./patterns.ts";
+import { parseTaughtGpc, type Sequence, type TaughtGpc } from "./sequence.ts";
 
 /** What a group has been taught: everything a word may be made of. */
 export interface TaughtSet extends TaughtGpcs {
@@ -71,10 +72,8 @@ export function taughtAt(
     if (!gpc.place) gpcs.set(key, "any");
     else gpcs.set(key, new Set([...(old ?? []), gpc.place]));
   };
-  // Who reads words of two syllables reads two short words in one.
   const teachPattern = (pattern: Pattern) => {
-    patterns.add(pattern);
-    if (pattern === "two-syllables") patterns.add("compounds");
+    for (const one of withImplied(pattern)) patterns.add(one);
   };
   for (const taught of sequence.steps) {
     if (taught.number > step) break;

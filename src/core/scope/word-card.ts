@@ -1,3 +1,4 @@
+import { ENDING_IDS } from "../lexicon/endings.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import { type Lexicon, normaliseSpelling, type UnsuitableEntry } from "../lexicon/lexicon.ts";
@@ -46,12 +47,10 @@ export type UnlistedWord = { readonly word: string } & (
 /** From this commonness on, a unit is one to point out. */
 const ODD = 4;
 
-const ENDINGS = ["s", "es", "ed", "d", "ing"];
-
 function formsOf(word: string, lexicon: Lexicon): string[] {
   const last = word.at(-1) ?? "";
   const stems = [word, word + last, word.replace(/e$/, ""), word.replace(/y$/, "i")];
-  const candidates = stems.flatMap((stem) => ENDINGS.map((ending) => stem + ending));
+  const candidates = stems.flatMap((stem) => ENDING_IDS.map((ending) => stem + ending));
   return [...new Set(candidates)].filter((form) => inflectionOf(form, lexicon)?.base === word);
 }
 

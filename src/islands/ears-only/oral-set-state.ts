@@ -1,5 +1,5 @@
+import type { SetContent } from "../../core/light.ts";
 import { DEFAULT_ITEMS, type NoOralSet, type OralItem, type OralSkill } from "../../core/light.ts";
-import type { SetContent } from "../../server/sets/set-fields.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
 
 /** One skill of the sheet: its items, or why there are none. */

@@ -2,8 +2,9 @@ import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
+import type { EvidenceWay } from "../../core/light.ts";
 import { CHANGE_POSITIONS } from "../../core/light.ts";
-import type { EvidenceReport, EvidenceWay } from "../../server/evidence/evidence.ts";
+import type { EvidenceReport } from "../../server/evidence/evidence.ts";
 import { OpenedResponses } from "./OpenedResponses.tsx";
 
 interface Props {

@@ -1,15 +1,9 @@
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
+import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { OpenedResponse } from "../../server/evidence/evidence.ts";
 import { openWordCard } from "../word-card/open.ts";
-
-const OUTCOME_WORDS: Readonly<Record<string, string>> = {
-  right: "right",
-  "after-tapping": "right after tapping",
-  "self-corrected": "put right without help",
-  "no-attempt": "not tried",
-};
 
 interface Props {
   readonly title: string;
@@ -67,7 +61,7 @@ export function OpenedResponses({ title, ids, responses }: Props) {
 function outcomeOf(response: OpenedResponse): string {
   // A split digraph stands on one tile: the letters are not run together.
   if (response.built) return `built ${response.built.map((attempt) => attempt.join("·")).join(", then ")}`;
-  if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome] ?? response.outcome;
+  if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome].told;
   if (response.said.length === 0) return "wrong, no sound named";
   return response.said
     .map(

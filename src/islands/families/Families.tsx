@@ -1,9 +1,8 @@
 import { useCallback, useEffect, useReducer, useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/Toasts.tsx";
-import type { Bin } from "../../core/light.ts";
+import type { Bin, SetContent } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/sets/families-page.ts";
-import type { SetContent } from "../../server/sets/set-fields.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
 import { setsWorker } from "../shared/sets-worker-client.ts";
 import { useSetSaving } from "../shared/use-set-saving.ts";

@@ -4,6 +4,7 @@ import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { noPairsWords } from "../../components/words/family-words.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
+import type { SetContent } from "../../core/light.ts";
 import {
   CHANGE_POSITIONS,
   type ChangePosition,
@@ -14,7 +15,6 @@ import {
   taughtGpcs,
 } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/sets/families-page.ts";
-import type { SetContent } from "../../server/sets/set-fields.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 

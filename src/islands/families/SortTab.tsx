@@ -3,6 +3,7 @@ import { useCallback, useMemo, useState } from "react";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { binName, foilWords, noSortWords } from "../../components/words/family-words.ts";
 import { gpcName } from "../../components/words/sounds.ts";
+import type { SetContent } from "../../core/light.ts";
 import {
   type Bin,
   binId,
@@ -15,7 +16,6 @@ import {
   taughtGpcs,
 } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/sets/families-page.ts";
-import type { SetContent } from "../../server/sets/set-fields.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 

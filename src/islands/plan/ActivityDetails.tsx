@@ -2,8 +2,11 @@ import { useState } from "react";
 import { Choice } from "../../components/Choice.tsx";
 import { BLENDING_NAME, CORRECTION_NAME, SUPPORT_NAME, TURNS_NAME } from "../../components/words/prompt-words.ts";
 import {
+  type ActivityContent,
   BLENDING_WAYS,
   CORRECTIONS,
+  type EditableField,
+  editableFieldsOf,
   LONGEST_THINKING,
   type PracticeSettings,
   SUPPORTS,
@@ -82,65 +85,101 @@ export function ActivityDetails({ activity, canEdit, onChange, onEdit }: Props) 
         />
         only if there is time
       </label>
-      {canEdit && content && <EditWords key={activity.id} activity={activity} onEdit={onEdit} />}
+      {canEdit && content && (
+        <EditContent key={JSON.stringify(content)} activityId={activity.id} content={content} onEdit={onEdit} />
+      )}
     </div>
   );
 }
 
-function EditWords({ activity, onEdit }: Pick<Props, "activity" | "onEdit">) {
-  const { content, id } = activity;
-  const isText = content?.kind === "text" || content?.kind === "free";
-  const first = isText
-    ? content.text
-    : content?.kind === "new-sound"
-      ? content.keyWord
-      : content && "words" in content
-        ? content.words.join(" ")
-        : "";
-  const [typed, setTyped] = useState(first);
-  const [sentences, setSentences] = useState(content?.kind === "dictation" ? content.sentences.join("\n") : "");
-  const isKeyWord = content?.kind === "new-sound";
-  const changed =
-    typed.trim() !== first || (content?.kind === "dictation" && sentences.trim() !== content.sentences.join("\n"));
+interface FieldWords {
+  readonly label: string;
+  /** Letters that can be typed. */
+  readonly longest: number;
+  /** As it stands in the field. */
+  readonly shown: (content: ActivityContent) => string;
+  /** As it is sent. */
+  readonly read: (typed: string) => Omit<ActivityEdit, "id">;
+  readonly isMultiline?: boolean;
+}
+
+const lines = (text: string): string[] =>
+  text
+    .split("\n")
+    .map((line) => line.trim())
+    .filter(Boolean);
+
+/** What can be changed in an activity, each with its field. */
+const FIELDS: Readonly<Record<EditableField, FieldWords>> = {
+  words: {
+    label: "Words",
+    longest: 400,
+    shown: (content) => ("words" in content ? content.words.join(" ") : ""),
+    read: (typed) => ({ words: words(typed) }),
+  },
+  sentences: {
+    label: "Sentences, one a line",
+    longest: 1000,
+    shown: (content) => ("sentences" in content ? content.sentences.join("\n") : ""),
+    read: (typed) => ({ sentences: lines(typed) }),
+    isMultiline: true,
+  },
+  keyWord: {
+    label: "Your own key word",
+    longest: 30,
+    shown: (content) => ("keyWord" in content ? content.keyWord : ""),
+    read: (typed) => ({ keyWord: typed }),
+  },
+  text: {
+    label: "Text",
+    longest: 1000,
+    shown: (content) => ("text" in content ? content.text : ""),
+    read: (typed) => ({ text: typed }),
+  },
+};
+
+function EditContent({
+  activityId,
+  content,
+  onEdit,
+}: {
+  readonly activityId: string;
+  readonly content: ActivityContent;
+  readonly onEdit: Props["onEdit"];
+}) {
+  const fields = editableFieldsOf(content);
+  const [typed, setTyped] = useState<Partial<Record<EditableField, string>>>({});
+  const shownIn = (field: EditableField) => typed[field] ?? FIELDS[field].shown(content);
+  const hasChanged = fields.some((field) => shownIn(field).trim() !== FIELDS[field].shown(content));
   return (
     <form
       className="col-span-3 flex items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void onEdit({
-          id,
-          ...(isText ? { text: typed } : isKeyWord ? { keyWord: typed } : { words: words(typed) }),
-          ...(content?.kind === "dictation" && {
-            sentences: sentences
-              .split("\n")
-              .map((s) => s.trim())
-              .filter(Boolean),
-          }),
-        });
+        const edits = fields.map((field) => FIELDS[field].read(shownIn(field)));
+        void onEdit(Object.assign({ id: activityId }, ...edits));
       }}
     >
-      <label className="flex-1">
-        <span className="label mb-1">{isText ? "Text" : isKeyWord ? "Your own key word" : "Words"}</span>
-        <input
-          className="field font-learner text-[17px]"
-          value={typed}
-          maxLength={isText ? 1000 : isKeyWord ? 30 : 400}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-      </label>
-      {content?.kind === "dictation" && (
-        <label className="flex-1">
-          <span className="label mb-1">Sentences, one a line</span>
-          <textarea
-            className="field font-learner text-[17px]"
-            rows={1}
-            value={sentences}
-            maxLength={1000}
-            onChange={(event) => setSentences(event.target.value)}
-          />
-        </label>
-      )}
-      <button type="submit" className="button" disabled={!changed}>
+      {fields.map((field) => {
+        const { label, longest, isMultiline } = FIELDS[field];
+        const shared = {
+          id: `${activityId} ${field}`,
+          className: "field font-learner text-[17px]",
+          value: shownIn(field),
+          maxLength: longest,
+          onChange: (event: React.ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) =>
+            setTyped({ ...typed, [field]: event.target.value }),
+        };
+        return (
+          <div key={field} className="flex-1">
+            <label className="label mb-1" htmlFor={`${activityId} ${field}`}>
+              {label}
+            </label>
+            {isMultiline ? <textarea rows={1} {...shared} /> : <input {...shared} />}
+          </div>
+        );
+      })}
+      <button type="submit" className="button" disabled={!hasChanged}>
         Keep
       </button>
     </form>

@@ -2,10 +2,16 @@ import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { ChevronDown, GripVertical, X } from "lucide-react";
 import { useState } from "react";
-import { activityLine, hasOwnWords } from "../../components/words/activity-words.ts";
-import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
+import { activityLine, PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
-import { type LessonFault, type PracticeSettings, stopsLesson } from "../../core/light.ts";
+import { SET_WORDS } from "../../components/words/set-words.ts";
+import {
+  editableFieldsOf,
+  type LessonFault,
+  type PracticeSettings,
+  type SetKind,
+  stopsLesson,
+} from "../../core/light.ts";
 import type { PlanActivity } from "../../server/plans/lesson-types.ts";
 import { ActivityDetails } from "./ActivityDetails.tsx";
 import { ActivityFaults } from "./ActivityFaults.tsx";
@@ -32,7 +38,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState<string>();
   const { content } = activity;
-  const name = activity.title || ACTIVITY_NAME[activity.kind];
+  const name = activity.title || PLANNED_NAME[activity.kind];
   const isOwnWay = JSON.stringify(usual) !== JSON.stringify(activity.settings);
   const line = content && activityLine(content);
   return (
@@ -54,7 +60,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
           <GripVertical size={18} aria-hidden />
         </button>
         <span className="w-36 shrink-0 font-semibold">
-          {ACTIVITY_NAME[activity.kind]}
+          {PLANNED_NAME[activity.kind]}
           {activity.heldBack && <span className="block text-[13px] font-normal text-quiet">kept back till now</span>}
         </span>
         <span className="min-w-0 flex-1 leading-snug">
@@ -124,9 +130,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
       {open && (
         <ActivityDetails
           activity={activity}
-          canEdit={
-            content !== undefined && (hasOwnWords(content) || ["new-sound", "text", "free"].includes(content.kind))
-          }
+          canEdit={content !== undefined && editableFieldsOf(content).length > 0}
           onChange={onChange}
           onEdit={onEdit}
         />
@@ -136,6 +140,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
 }
 
 function screenOf({ kind, ref }: PlanActivity, groupId: string): string {
-  const screen = kind === "chain" ? "bench" : kind === "ears-only" ? "ears-only" : "families";
-  return `/${screen}?group=${groupId}&${kind === "chain" ? "chain" : "set"}=${ref}`;
+  return kind === "chain"
+    ? `/bench?group=${groupId}&chain=${ref}`
+    : `/${SET_WORDS[kind as SetKind].screen}?group=${groupId}&set=${ref}`;
 }

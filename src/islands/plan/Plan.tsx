@@ -3,7 +3,8 @@ import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-ki
 import { useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/Toasts.tsx";
-import { ACTIVITY_NAME, minutesText } from "../../components/words/plan-words.ts";
+import { PLANNED_NAME } from "../../components/words/activity-words.ts";
+import { minutesText } from "../../components/words/minutes-text.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import { stopsLesson, whatToDrop } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/plans/lesson-types.ts";
@@ -53,7 +54,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
     const place = plan.activities.indexOf(activity);
     without([activity]);
     const putBack = () => change((now) => ({ ...now, activities: now.activities.toSpliced(place, 0, activity) }));
-    const name = activity.title || ACTIVITY_NAME[activity.kind];
+    const name = activity.title || PLANNED_NAME[activity.kind];
     toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: putBack } });
   };
   /** Opened in Teach, worked as the plan says: one activity, or all of them in order. */
@@ -195,7 +196,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
           {toDrop.length > 0 && (
             <p className="mt-1 flex justify-end">
               <button type="button" className="button" onClick={() => without(toDrop)}>
-                Take out {toDrop.map((one) => one.title || ACTIVITY_NAME[one.kind]).join(", ")}
+                Take out {toDrop.map((one) => one.title || PLANNED_NAME[one.kind]).join(", ")}
               </button>
             </p>
           )}

@@ -1,6 +1,6 @@
 import { useRef } from "react";
 import { toast } from "sonner";
-import type { SetContent } from "../../server/sets/set-fields.ts";
+import type { SetContent } from "../../core/light.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
 import { call } from "./client.ts";
 

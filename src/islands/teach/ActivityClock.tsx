@@ -1,5 +1,5 @@
 import { memo, useEffect, useState } from "react";
-import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
+import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { clockState } from "../../core/light.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 
@@ -15,7 +15,7 @@ interface Props {
 
 /** Up to two by name: the line is short. */
 function namesOf(drop: readonly TeachActivity[]): string {
-  const names = drop.slice(0, NAMED).map((one) => one.title || ACTIVITY_NAME[one.kind]);
+  const names = drop.slice(0, NAMED).map((one) => one.title || PLANNED_NAME[one.kind]);
   return drop.length > NAMED ? `${names.join(", ")} and ${drop.length - NAMED} more` : names.join(", ");
 }
 const NAMED = 2;
@@ -72,7 +72,7 @@ export const ActivityClock = memo(function ActivityClock({
         </span>
       )}
       {fitting && isLast && !tell && (
-        <span className="max-w-56 truncate text-good">Time for: {fitting.title || ACTIVITY_NAME[fitting.kind]}</span>
+        <span className="max-w-56 truncate text-good">Time for: {fitting.title || PLANNED_NAME[fitting.kind]}</span>
       )}
       <span title="This activity, of the minutes planned for it" data-clock={Math.floor(here)}>
         {clock(here)}

@@ -1,5 +1,5 @@
 import { Check, Ear, X } from "lucide-react";
-import { memo } from "react";
+import { memo, type ReactNode } from "react";
 import { gappedWord } from "../../core/light.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
 import type { BoardDisplay, Display } from "./lesson/displays.ts";
@@ -27,121 +27,121 @@ export const DisplayView = memo(function DisplayView({ display, area }: Props) {
 /** Letters as large as the window allows, by how many there are. */
 const sizeFor = (text: string, most: number) => `min(${most}vh, ${Math.floor(130 / Math.max(2, text.length))}vw)`;
 
-function Shown({ display }: { display: Exclude<Display, { kind: "word" }> }) {
-  switch (display.kind) {
-    case "letters":
-      return <p style={{ fontSize: sizeFor(display.text, 42), lineHeight: 1.3 }}>{display.text}</p>;
-    case "listen":
-      return (
-        <>
-          <Ear className="size-[18vh] text-tape" strokeWidth={1.2} aria-label="Listen" />
-          {display.boxes > 0 && <Boxes count={display.boxes} />}
-        </>
-      );
-    case "several":
-      return (
-        <ul className="flex flex-wrap justify-center gap-[5vw]">
-          {display.texts.map((text) => (
-            <li key={text} style={{ fontSize: sizeFor(display.texts.join(""), 26) }}>
-              {text}
-            </li>
-          ))}
-        </ul>
-      );
-    case "choices":
-      return (
-        <ul className="grid grid-cols-2 gap-x-[6vw] gap-y-[3vh]">
-          {display.words.map((word) => (
-            <li
-              key={word}
-              data-found={word === display.found}
-              className={`rounded-2xl border-4 px-[3vw] text-center ${word === display.found ? "border-good" : "border-transparent"}`}
-              style={{ fontSize: sizeFor(word, 17), lineHeight: 1.4 }}
-            >
-              {word}
-            </li>
-          ))}
-        </ul>
-      );
-    case "gap":
-      return (
-        <>
-          <p style={{ fontSize: sizeFor(display.reading.word, 30), lineHeight: 1.3 }}>
-            {display.filled ? display.reading.word : gappedWord(display.reading, display.unit)}
-          </p>
-          <ul className="flex gap-[4vw] text-[9vh]">
-            {display.choices.map((grapheme) => (
-              <li
-                key={grapheme}
-                className={`rounded-xl border-4 px-6 leading-snug ${display.filled && grapheme === display.reading.units[display.unit]?.grapheme ? "border-good" : "border-rule"}`}
-              >
-                {grapheme.replace("-", "–")}
-              </li>
-            ))}
-          </ul>
-        </>
-      );
-    case "judged": {
-      const right = display.shown === display.word;
-      return (
-        <>
-          {display.picture && <img src={display.picture} alt="" className="size-[20vh]" />}
-          <p style={{ fontSize: sizeFor(display.shown, 34), lineHeight: 1.3 }}>{display.shown}</p>
-          {display.told && (right ? <Yes /> : <p className="text-[12vh] text-good leading-tight">{display.word}</p>)}
-          {!display.told && <p className="text-[9vh] text-tape">?</p>}
-        </>
-      );
-    }
-    case "real":
-      return (
-        <>
-          <p style={{ fontSize: sizeFor(display.word, 34), lineHeight: 1.3 }}>{display.word}</p>
-          {display.real ? <Yes /> : <No />}
-        </>
-      );
-    case "bins":
-      return (
-        <>
-          <p style={{ fontSize: sizeFor(display.word, 26), lineHeight: 1.3 }}>
-            {display.at === undefined || display.at === -1 ? display.word : " "}
-          </p>
-          <ul className="flex w-full justify-center gap-[3vw]">
-            {display.bins.map((bin, k) => (
-              <li
-                key={bin}
-                className={`min-w-[22vw] rounded-2xl border-4 px-6 pb-4 text-center ${display.at === k ? "border-good" : "border-rule"}`}
-              >
-                <span className="block border-b-2 border-rule text-[6vh] text-quiet">{bin}</span>
-                <span className="block text-[9vh] leading-snug">{display.at === k ? display.word : " "}</span>
-              </li>
-            ))}
-          </ul>
-        </>
-      );
-    case "sentence":
-      return display.shown ? (
-        <p className="max-w-[80vw] text-center text-[9vh] leading-snug">{display.text}</p>
-      ) : (
-        <p className="flex max-w-[80vw] flex-wrap justify-center gap-[2vw]">
-          {display.text.split(/\s+/).map((_, k) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a sentence may have a word twice, and never changes
-            <span key={k} className="inline-block w-[11vw] border-b-4 border-tape text-[9vh] leading-snug">
-              <span className="sr-only">word {k + 1}</span>&nbsp;
-            </span>
-          ))}
-        </p>
-      );
-    case "text":
-      return (
-        <p className="max-w-[80vw] overflow-y-auto text-[6.5vh] leading-relaxed">
-          <Marked text={display.text} spans={display.spans} />
-        </p>
-      );
-    case "list":
-      return <WordTable display={display} />;
-    case "board":
-      return <PassiveBoard board={display.board} />;
-  }
+type DisplayOf<K extends Display["kind"]> = Extract<Display, { readonly kind: K }>;
+
+/** How every kind of display looks, but for a word over its zip. */
+const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: DisplayOf<K>) => ReactNode } = {
+  letters: (display) => <p style={{ fontSize: sizeFor(display.text, 42), lineHeight: 1.3 }}>{display.text}</p>,
+  listen: (display) => (
+    <>
+      <Ear className="size-[18vh] text-tape" strokeWidth={1.2} aria-label="Listen" />
+      {display.boxes > 0 && <Boxes count={display.boxes} />}
+    </>
+  ),
+  several: (display) => (
+    <ul className="flex flex-wrap justify-center gap-[5vw]">
+      {display.texts.map((text) => (
+        <li key={text} style={{ fontSize: sizeFor(display.texts.join(""), 26) }}>
+          {text}
+        </li>
+      ))}
+    </ul>
+  ),
+  choices: (display) => (
+    <ul className="grid grid-cols-2 gap-x-[6vw] gap-y-[3vh]">
+      {display.words.map((word) => (
+        <li
+          key={word}
+          data-found={word === display.found}
+          className={`rounded-2xl border-4 px-[3vw] text-center ${word === display.found ? "border-good" : "border-transparent"}`}
+          style={{ fontSize: sizeFor(word, 17), lineHeight: 1.4 }}
+        >
+          {word}
+        </li>
+      ))}
+    </ul>
+  ),
+  gap: (display) => (
+    <>
+      <p style={{ fontSize: sizeFor(display.reading.word, 30), lineHeight: 1.3 }}>
+        {display.filled ? display.reading.word : gappedWord(display.reading, display.unit)}
+      </p>
+      <ul className="flex gap-[4vw] text-[9vh]">
+        {display.choices.map((grapheme) => (
+          <li
+            key={grapheme}
+            className={`rounded-xl border-4 px-6 leading-snug ${display.filled && grapheme === display.reading.units[display.unit]?.grapheme ? "border-good" : "border-rule"}`}
+          >
+            {grapheme.replace("-", "–")}
+          </li>
+        ))}
+      </ul>
+    </>
+  ),
+  judged: (display) => {
+    const right = display.shown === display.word;
+    return (
+      <>
+        {display.picture && <img src={display.picture} alt="" className="size-[20vh]" />}
+        <p style={{ fontSize: sizeFor(display.shown, 34), lineHeight: 1.3 }}>{display.shown}</p>
+        {display.told && (right ? <Yes /> : <p className="text-[12vh] text-good leading-tight">{display.word}</p>)}
+        {!display.told && <p className="text-[9vh] text-tape">?</p>}
+      </>
+    );
+  },
+  real: (display) => (
+    <>
+      <p style={{ fontSize: sizeFor(display.word, 34), lineHeight: 1.3 }}>{display.word}</p>
+      {display.real ? <Yes /> : <No />}
+    </>
+  ),
+  bins: (display) => (
+    <>
+      <p style={{ fontSize: sizeFor(display.word, 26), lineHeight: 1.3 }}>
+        {display.at === undefined || display.at === -1 ? display.word : " "}
+      </p>
+      <ul className="flex w-full justify-center gap-[3vw]">
+        {display.bins.map((bin, k) => (
+          <li
+            key={bin}
+            className={`min-w-[22vw] rounded-2xl border-4 px-6 pb-4 text-center ${display.at === k ? "border-good" : "border-rule"}`}
+          >
+            <span className="block border-b-2 border-rule text-[6vh] text-quiet">{bin}</span>
+            <span className="block text-[9vh] leading-snug">{display.at === k ? display.word : " "}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  ),
+  sentence: (display) => {
+    return display.shown ? (
+      <p className="max-w-[80vw] text-center text-[9vh] leading-snug">{display.text}</p>
+    ) : (
+      <p className="flex max-w-[80vw] flex-wrap justify-center gap-[2vw]">
+        {display.text.split(/\s+/).map((_, k) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a sentence may have a word twice, and never changes
+          <span key={k} className="inline-block w-[11vw] border-b-4 border-tape text-[9vh] leading-snug">
+            <span className="sr-only">word {k + 1}</span>&nbsp;
+          </span>
+        ))}
+      </p>
+    );
+  },
+  text: (display) => (
+    <p className="max-w-[80vw] overflow-y-auto text-[6.5vh] leading-relaxed">
+      <Marked text={display.text} spans={display.spans} />
+    </p>
+  ),
+  list: (display) => {
+    return <WordTable display={display} />;
+  },
+  board: (display) => {
+    return <PassiveBoard board={display.board} />;
+  },
+};
+
+function Shown({ display }: { readonly display: Exclude<Display, { readonly kind: "word" }> }) {
+  return (LOOKS[display.kind] as (display: Display) => ReactNode)(display);
 }
 
 const Yes = () => <Check className="size-[14vh] text-good" strokeWidth={2} aria-label="Yes" />;
@@ -161,7 +161,7 @@ function Boxes({ count }: { count: number }) {
 /** A text with its targets heavier and underlined. */
 function Marked({ text, spans }: { text: string; spans: readonly (readonly [number, number])[] }) {
   let at = 0;
-  const parts: React.ReactNode[] = [];
+  const parts: ReactNode[] = [];
   for (const [from, to] of spans) {
     parts.push(text.slice(at, from));
     parts.push(

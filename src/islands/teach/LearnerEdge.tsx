@@ -1,5 +1,6 @@
 import { Check, Circle } from "lucide-react";
 import { memo } from "react";
+import { OUTCOME_DEFINITIONS } from "../../core/light.ts";
 import type { Learner } from "../../server/groups/groups.ts";
 import { type Mark, type Marks, markKey } from "./lesson/marks.ts";
 
@@ -68,7 +69,7 @@ const IS_NOT = <Circle size={8} fill="currentColor" className="sign-not [grid-ar
 
 /** Hollow while a mark is on its way; filled once the database has it. */
 const MarkSign = memo(function MarkSign({ mark }: { mark: Mark | undefined }) {
-  const isRight = mark && mark.answer.outcome !== "wrong" && mark.answer.outcome !== "no-attempt";
+  const isRight = mark && !OUTCOME_DEFINITIONS[mark.answer.outcome].comesAgain;
   return (
     <span
       aria-hidden

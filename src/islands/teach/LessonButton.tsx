@@ -1,5 +1,5 @@
 import { ChevronDown } from "lucide-react";
-import { ACTIVITY_NAME } from "../../components/words/plan-words.ts";
+import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 
 export interface LessonMenuProps {
@@ -15,7 +15,7 @@ type Here = Pick<LessonMenuProps, "activities" | "at">;
 export const hereOf = ({ activities, at }: Here) => activities[at] as TeachActivity;
 
 export const activityName = ({ title, kind }: Pick<TeachActivity, "title" | "kind">): string =>
-  title || ACTIVITY_NAME[kind];
+  title || PLANNED_NAME[kind];
 
 export const LESSON_BUTTON = "button min-h-9 max-w-72 py-0";
 export const lessonLabel = (here: Here) => `Activity: ${activityName(hereOf(here))}`;

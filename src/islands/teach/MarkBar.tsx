@@ -1,7 +1,7 @@
 import { memo } from "react";
+import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import type { Outcome } from "../../core/light.ts";
 import { MARK_KEYS } from "./keys.ts";
-import { OUTCOME_NAME } from "./lesson/marks.ts";
 
 interface Props {
   readonly learner: string;
@@ -30,7 +30,7 @@ export const MarkBar = memo(function MarkBar({ learner, without, canUndo, onMark
             className={`min-h-16 rounded-xl border px-4 leading-tight ${outcome === "right" ? "min-w-28 border-good bg-good text-sheet" : "border-rule bg-sheet"}`}
             onClick={() => onMark(outcome)}
           >
-            <span className="block font-bold">{outcome === "wrong" ? "Wrong" : OUTCOME_NAME[outcome]}</span>
+            <span className="block font-bold">{OUTCOME_WORDS[outcome].button}</span>
             <span className={`block text-[12.5px] ${outcome === "right" ? "" : "text-quiet"}`}>{shown}</span>
           </button>
         ))

@@ -1,20 +1,20 @@
 import { useState } from "react";
+import { MODE_VERB } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
-import { keyWordFor, PHONEMES } from "../../core/light.ts";
+import { keyWordFor, PHONEMES, type ResponseMode } from "../../core/light.ts";
 import type { TeachWord } from "../../server/sessions/teach-page.ts";
 
 interface Props {
   readonly word: TeachWord;
   readonly unit: number;
   readonly learner: string;
-  /** The word was written and not read. */
-  readonly wrote: boolean;
+  readonly mode: ResponseMode;
   readonly onSaid: (said: readonly string[]) => void;
   readonly onClose: () => void;
 }
 
 /** What was said for the pressed unit: the likeliest sounds first, the rest behind one press. */
-export function SubstitutionBar({ word, unit, learner, wrote, onSaid, onClose }: Props) {
+export function SubstitutionBar({ word, unit, learner, mode, onSaid, onClose }: Props) {
   const [all, setAll] = useState(false);
   const target = word.reading.units[unit];
   if (!target) return null;
@@ -26,7 +26,7 @@ export function SubstitutionBar({ word, unit, learner, wrote, onSaid, onClose }:
       className="flex flex-wrap items-center gap-2 border-t border-rule bg-again-soft px-5 py-3"
     >
       <p className="mr-2 text-again">
-        {learner} {wrote ? "wrote" : "read"} <b className="font-learner text-[20px]">{target.grapheme}</b> as
+        {learner} {MODE_VERB[mode]} <b className="font-learner text-[20px]">{target.grapheme}</b> as
       </p>
       {likely.map((id) => (
         <SoundButton key={id} id={id} onPress={() => onSaid([id])} />

@@ -1,13 +1,19 @@
 import type { Outcome } from "../../core/light.ts";
 
+/** The key of every outcome, and how it is shown, in the order of the buttons. */
+const OUTCOME_KEYS: Readonly<Record<Outcome, { readonly key: string; readonly shown: string }>> = {
+  right: { key: "enter", shown: "Enter" },
+  "after-tapping": { key: "t", shown: "T" },
+  "self-corrected": { key: "s", shown: "S" },
+  "no-attempt": { key: "n", shown: "N" },
+  wrong: { key: "w", shown: "W, or press a letter" },
+};
+
 /** The marks, each with its key and how that is shown. */
-export const MARK_KEYS: readonly { readonly outcome: Outcome; readonly key: string; readonly shown: string }[] = [
-  { outcome: "right", key: "enter", shown: "Enter" },
-  { outcome: "after-tapping", key: "t", shown: "T" },
-  { outcome: "self-corrected", key: "s", shown: "S" },
-  { outcome: "no-attempt", key: "n", shown: "N" },
-  { outcome: "wrong", key: "w", shown: "W, or press a letter" },
-];
+export const MARK_KEYS = (Object.keys(OUTCOME_KEYS) as Outcome[]).map((outcome) => ({
+  outcome,
+  ...OUTCOME_KEYS[outcome],
+}));
 
 /** What a key does on the Teach screen. */
 export interface KeyActions {

@@ -152,7 +152,7 @@ export function Substitutions() {
       word={item.word}
       unit={unit}
       learner={learner.nickname}
-      wrote={item.mode === "wrote"}
+      mode={item.mode ?? "read"}
       onSaid={commands.nameSubstitution}
       onClose={() => dispatch({ type: "press-unit", unit: undefined })}
     />

@@ -21,10 +21,11 @@ import type {
   RoutinePart,
   SchoolSettings,
   SequenceStep,
+  SetContent,
+  SetKind,
   TickTokens,
 } from "../../core/light.ts";
 import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
-import type { SetContent, SetKind } from "../sets/set-fields.ts";
 
 const id = uuid("id").primaryKey();
 const stamps = {

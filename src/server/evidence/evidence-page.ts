@@ -1,7 +1,8 @@
+import { EVIDENCE_WAYS, type EvidenceWay } from "../../core/light.ts";
 import type { Queryable } from "../db/database.ts";
 import { type Group, type Learner, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
-import { EVIDENCE_WAYS, type EvidenceReport, type EvidenceWay, evidenceReport } from "./evidence.ts";
+import { type EvidenceReport, evidenceReport } from "./evidence.ts";
 
 export interface EvidencePage {
   readonly groups: readonly Group[];

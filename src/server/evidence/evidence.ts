@@ -1,17 +1,19 @@
 import { z } from "zod";
-import { isPattern, type ResponseMode, type SubstitutionRow, substitutionTable } from "../../core/light.ts";
+import {
+  EVIDENCE_WAYS,
+  type EvidenceWay,
+  isPattern,
+  MODES,
+  OUTCOME_DEFINITIONS,
+  type Outcome,
+  type SubstitutionRow,
+  substitutionTable,
+} from "../../core/light.ts";
 import type { Queryable } from "../db/database.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
 import { idField } from "../http/fields.ts";
 import { type EvidenceResponse, evidenceResponses } from "./responses.ts";
-
-/** Reading, or building and writing: what is taken for what is not the same in both. */
-export const EVIDENCE_WAYS = ["read", "built"] as const;
-export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
-
-/** Cards and choices say nothing of the units of a word: they are counted nowhere here. */
-const MODES: Readonly<Record<EvidenceWay, readonly ResponseMode[]>> = { read: ["read"], built: ["built", "wrote"] };
 
 export const evidenceQuery = z.object({
   group: idField,
@@ -27,7 +29,7 @@ export interface OpenedResponse {
   readonly word: string;
   readonly graphemes: readonly string[];
   readonly phonemes: readonly (readonly string[])[];
-  readonly outcome: string;
+  readonly outcome: Outcome;
   readonly said: readonly { readonly unit: number; readonly said: readonly string[] }[];
   /** What was built, attempt by attempt. */
   readonly built?: readonly (readonly string[])[];
@@ -76,7 +78,7 @@ export async function evidenceReport(db: Queryable, query: z.infer<typeof eviden
   const way = query.way ?? "read";
   const found = (
     await evidenceResponses(db, { groupId: group.id, ...(query.learner && { learnerIds: [query.learner] }) })
-  ).filter(({ mode }) => MODES[way].includes(mode));
+  ).filter(({ mode }) => MODES[mode].countedAs === way);
   const practised = found.filter(({ heldBack }) => !heldBack);
   const heldBack = found.filter(({ heldBack }) => heldBack);
   return {
@@ -91,9 +93,8 @@ export async function evidenceReport(db: Queryable, query: z.infer<typeof eviden
 
 /** What was taken for what in some records, in one way of working; words kept back are counted apart. */
 export function tableOf(records: readonly EvidenceResponse[], way: EvidenceWay): SubstitutionRow[] {
-  const counted = records.filter(({ mode, heldBack }) => MODES[way].includes(mode) && !heldBack);
+  const counted = records.filter(({ mode, heldBack }) => MODES[mode].countedAs === way && !heldBack);
   return substitutionTable(counted.map(({ id, target, verdict }) => ({ responseId: id, target, verdict })));
 }
 
-const isRight = ({ answer }: EvidenceResponse): boolean =>
-  answer.outcome === "right" || answer.outcome === "after-tapping";
+const isRight = ({ answer }: EvidenceResponse): boolean => OUTCOME_DEFINITIONS[answer.outcome].isRight;

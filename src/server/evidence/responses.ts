@@ -6,6 +6,7 @@ import {
   cardReading,
   classifyBuilt,
   classifyMarked,
+  MODES,
   type RawAnswer,
   RESPONSE_MODES,
   type ResponseMode,
@@ -94,7 +95,7 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
     ]);
   const { reading: target, activity } = found;
   const { built } = input.answer;
-  if (built && input.mode !== "built")
+  if (built && !MODES[input.mode].hasAttempts)
     throw new AppError("invalid", "Only a word that was built has attempts.", [
       { field: "answer.built", message: "goes with the mode built" },
     ]);

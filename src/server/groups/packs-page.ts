@@ -4,6 +4,9 @@ import {
   cardPack,
   type GroupScope,
   gpcId,
+  MODES,
+  OUTCOME_DEFINITIONS,
+  type PackName,
   taughtGpcs,
   taughtOf,
 } from "../../core/index.ts";
@@ -40,23 +43,29 @@ export function packsIn(
     const own = records.filter(({ learnerId }) => learnerId === learner.id);
     return {
       learner,
-      sounds: cardPack(sounds, own.flatMap(soundAnswer), today, mastery),
-      words: cardPack(words, own.flatMap(wordAnswer), today, mastery),
+      sounds: cardPack(
+        sounds,
+        own.flatMap((response) => cardAnswer("sounds", response)),
+        today,
+        mastery,
+      ),
+      words: cardPack(
+        words,
+        own.flatMap((response) => cardAnswer("words", response)),
+        today,
+        mastery,
+      ),
     };
   });
 }
 
-const isRight = ({ answer }: EvidenceResponse): boolean => answer.outcome === "right";
-
-function soundAnswer(response: EvidenceResponse): CardAnswer[] {
-  if (response.mode !== "card" || response.answer.outcome === "no-attempt") return [];
-  const [unit] = response.target.units;
-  return unit ? [{ card: gpcId(unit.grapheme, unit.phonemes), right: isRight(response), at: response.at }] : [];
-}
-
-function wordAnswer(response: EvidenceResponse): CardAnswer[] {
-  if (response.mode !== "read" || response.answer.outcome === "no-attempt") return [];
-  return [{ card: response.word, right: isRight(response), at: response.at }];
+/** What an answer says of a card of one of the learner's packs. */
+function cardAnswer(pack: PackName, { mode, answer, target, word, at }: EvidenceResponse): CardAnswer[] {
+  const { isTried, isUnaided } = OUTCOME_DEFINITIONS[answer.outcome];
+  if (MODES[mode].pack !== pack || !isTried) return [];
+  const [unit] = target.units;
+  const card = pack === "words" ? word : unit && gpcId(unit.grapheme, unit.phonemes);
+  return card === undefined ? [] : [{ card, right: isUnaided, at }];
 }
 
 /** Cards that most packs have, those that most learners are at first. */

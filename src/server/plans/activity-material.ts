@@ -1,9 +1,15 @@
-import { type ActivityContent, type CheckedActivity, lexiconIn, oralChain, shippedLexicon } from "../../core/index.ts";
+import {
+  activityOfSet,
+  type CheckedActivity,
+  lexiconIn,
+  oralChain,
+  type SetContent,
+  shippedLexicon,
+} from "../../core/index.ts";
 import { getChain, type SavedChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
-import type { SetContent } from "../sets/set-fields.ts";
 import { getSet } from "../sets/word-sets.ts";
 import type { PlanActivity } from "./lesson-types.ts";
 
@@ -29,19 +35,4 @@ export async function materialOfChain(db: Queryable, { words, shape }: SavedChai
 }
 
 /** A saved set as something that is gone through. */
-export const materialOfSet = (content: SetContent): Material => ({ content: contentOfSet(content), teacherMade: {} });
-
-function contentOfSet(content: SetContent): ActivityContent {
-  switch (content.kind) {
-    case "family": {
-      const words = content.words.map(({ word }) => word);
-      return content.way ? { kind: "family-walk", words, way: content.way } : { kind: "word-list", words };
-    }
-    case "sort":
-      return { kind: "sort", bins: content.bins, table: content.table };
-    case "pairs":
-      return { kind: "word-list", words: content.pairs.flatMap(({ a, b }) => [a, b]) };
-    case "ears-only":
-      return content;
-  }
-}
+export const materialOfSet = (content: SetContent): Material => ({ content: activityOfSet(content), teacherMade: {} });

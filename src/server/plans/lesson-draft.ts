@@ -1,13 +1,14 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import {
+  ACTIVITY_KIND_IDS,
   type Activity,
   type ActivityContent,
   type ActivityKind,
   checkLesson,
   draftLesson,
+  editableFieldsOf,
   fillKind,
-  isWordList,
   type LessonRequest,
   type LessonRules,
   LONGEST_LESSON,
@@ -32,28 +33,6 @@ import type { PlanActivity } from "./lesson-types.ts";
 import { getPlan, MOST_ACTIVITIES, type Plan, storePlan } from "./plans.ts";
 import { getTemplate } from "./templates.ts";
 
-/** What can be put into a lesson by its kind. */
-export const ADDED_KINDS = [
-  "ears-only",
-  "sound-cards",
-  "hear-and-spell",
-  "new-sound",
-  "blending",
-  "read-chain",
-  "build-chain",
-  "family-walk",
-  "word-list",
-  "find-it",
-  "fill-the-gap",
-  "right-or-not",
-  "real-or-nonsense",
-  "sort",
-  "dictation",
-  "irregular-words",
-  "text",
-  "free",
-] as const satisfies readonly ActivityKind[];
-
 export const draftInput = aimField.extend({
   minutes: z
     .number()
@@ -70,7 +49,10 @@ export const draftInput = aimField.extend({
 
 /** An activity of a kind, filled with the words of the lesson; texts are the teacher's own. */
 export const addKindInput = aimField.extend({
-  kind: z.enum(ADDED_KINDS, `must be one of ${ADDED_KINDS.join(", ")}`),
+  kind: z.enum(
+    ACTIVITY_KIND_IDS as [ActivityKind, ...ActivityKind[]],
+    `must be one of ${ACTIVITY_KIND_IDS.join(", ")}`,
+  ),
   text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
   seed: z
     .number()
@@ -243,19 +225,14 @@ export async function editActivity(
   return getPlan(db, groupId);
 }
 
-function changed(content: ActivityContent, input: z.infer<typeof editActivityInput>): ActivityContent {
-  if (isWordList(content)) return { ...content, words: input.words ?? content.words };
-  switch (content.kind) {
-    case "dictation":
-      return { ...content, words: input.words ?? content.words, sentences: input.sentences ?? content.sentences };
-    case "new-sound":
-      return { ...content, keyWord: input.keyWord ?? content.keyWord };
-    case "text":
-    case "free":
-      return { ...content, text: input.text ?? content.text };
-    default:
-      throw new AppError("invalid", "This activity is made anew with the lesson, not word by word.", [
-        { field: "id", message: "take it out, or draft the lesson anew" },
-      ]);
-  }
+/** @throws AppError "invalid" when nothing in its kind is changed by hand */
+function changed(content: ActivityContent, { id: _, ...input }: z.infer<typeof editActivityInput>): ActivityContent {
+  const fields = editableFieldsOf(content);
+  if (fields.length === 0)
+    throw new AppError("invalid", "This activity is made anew with the lesson, not word by word.", [
+      { field: "id", message: "take it out, or draft the lesson anew" },
+    ]);
+  // A field that its kind does not have is passed over.
+  const changes = fields.flatMap((field) => (input[field] === undefined ? [] : [[field, input[field]] as const]));
+  return { ...content, ...Object.fromEntries(changes) } as ActivityContent;
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
 import { z } from "zod";
-import { DEFAULT_PRACTICE, minutesFor } from "../../core/light.ts";
+import { DEFAULT_PRACTICE, itemsOfSet, minutesFor } from "../../core/light.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { chains, plans, wordSets } from "../db/schema.ts";
@@ -9,8 +9,7 @@ import { getGroup } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
 import { idField, practiceField } from "../http/fields.ts";
 import { getSchool } from "../school/school.ts";
-import type { SetContent } from "../sets/set-fields.ts";
-import { getSet, wordsOf } from "../sets/word-sets.ts";
+import { getSet } from "../sets/word-sets.ts";
 import type { PlanActivity } from "./lesson-types.ts";
 
 /** The next lesson of a group. */
@@ -114,13 +113,7 @@ async function withChain(db: Queryable, { ref, groupId }: z.infer<typeof addActi
 async function withSet(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<Done> {
   const set = await getSet(db, ref);
   checkGroup(set.groupId, groupId);
-  return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsIn(set.content)) };
-}
-
-function itemsIn(content: SetContent): number {
-  if (content.kind === "pairs") return content.pairs.length;
-  if (content.kind === "ears-only") return content.parts.reduce((sum, { items }) => sum + items.length, 0);
-  return wordsOf(content).length;
+  return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsOfSet(set.content)) };
 }
 
 function checkGroup(owner: string, groupId: string): void {

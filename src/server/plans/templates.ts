@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
 import { z } from "zod";
 import {
+  editableFieldsOf,
   itemsOfContent,
   type LessonPart,
   type LessonTemplate,
@@ -46,7 +47,7 @@ export async function createTemplate(
 ): Promise<LessonTemplate> {
   const plan = await getPlan(db, groupId);
   const drafted = plan.activities.filter(
-    ({ content }) => content !== undefined && content.kind !== "text" && content.kind !== "free",
+    ({ content }) => content !== undefined && !editableFieldsOf(content).includes("text"),
   );
   if (drafted.length === 0)
     throw new AppError("invalid", "There is no activity in the lesson that could be filled anew.", [

@@ -2,12 +2,13 @@ import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import {
   type ActivityContent,
-  isWordList,
   minutesFor,
   seededRandom,
   shuffled,
   stopsLesson,
+  withoutWords,
   wordsOfContent,
+  wordsShownIn,
 } from "../../core/index.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
@@ -172,9 +173,9 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
   const school = await getSchool(db);
   const all = beginning.activities.map(({ content }) => content);
   // A word that the school has put away since it was planned does not come up in front of children.
-  const keptOut = new Set(unfitWords(all.flatMap(wordsShown), school));
+  const keptOut = new Set(unfitWords(all.flatMap(wordsShownIn), school));
   const activities = beginning.activities.flatMap(({ teacherMade: _, ...activity }) => {
-    const content = keptOut.size > 0 ? without(activity.content, keptOut) : activity.content;
+    const content = keptOut.size > 0 ? withoutWords(activity.content, keptOut) : activity.content;
     return content ? [{ ...activity, content }] : [];
   });
   if (activities.length === 0)
@@ -209,50 +210,4 @@ async function refuseUnfit(db: Queryable, groupId: string, activities: readonly 
   throw new AppError("invalid", `This does not fit the group now: ${said}.`, [
     { field: "words", message: "take out or change what is marked on the bench or the Plan page" },
   ]);
-}
-
-/** Content without some words; undefined when nothing would be left. */
-function without(content: ActivityContent, out: ReadonlySet<string>): ActivityContent | undefined {
-  const kept = (words: readonly string[]) => words.filter((word) => !out.has(word));
-  if (isWordList(content)) {
-    const words = kept(content.words);
-    return words.length > 0 ? { ...content, words } : undefined;
-  }
-  switch (content.kind) {
-    case "new-sound":
-      return { ...content, words: kept(content.words) };
-    case "dictation": {
-      const words = kept(content.words);
-      const sentences = content.sentences.filter((sentence) => !hasWord(sentence, out));
-      return words.length + sentences.length > 0 ? { ...content, words, sentences } : undefined;
-    }
-    case "sort": {
-      const table = kept(content.table);
-      const bins = content.bins.map(({ bin, words }) => ({ bin, words: kept(words) }));
-      return table.length > 0 ? { ...content, bins, table } : undefined;
-    }
-    case "text":
-      return hasWord(content.text, out) ? undefined : content;
-    case "sound-cards":
-    case "hear-and-spell":
-    case "free":
-      return content;
-    default:
-      // Items made of several words stand or fall as a whole.
-      return wordsOfContent(content).some((word) => out.has(word)) ? undefined : content;
-  }
-}
-
-const wordsIn = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .split(/[^a-z]+/)
-    .filter(Boolean);
-
-const hasWord = (text: string, words: ReadonlySet<string>): boolean => wordsIn(text).some((word) => words.has(word));
-
-/** Every word that stands before learners, those of sentences and texts among them. */
-function wordsShown(content: ActivityContent): string[] {
-  const texts = content.kind === "dictation" ? content.sentences : content.kind === "text" ? [content.text] : [];
-  return [...wordsOfContent(content), ...texts.flatMap(wordsIn)];
 }

@@ -1,4 +1,4 @@
-import type { SchoolSettings } from "../../core/light.ts";
+import { type SchoolSettings, wordsOfSet } from "../../core/light.ts";
 import { listChains } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { type Group, listGroups } from "../groups/groups.ts";
@@ -6,7 +6,7 @@ import { AppError } from "../http/errors.ts";
 import { isUuid } from "../http/page.ts";
 import { getSchool } from "../school/school.ts";
 import { listRoutines, type Routine } from "./routines.ts";
-import { getSet, listSets, type WordSet, wordsOf } from "./word-sets.ts";
+import { getSet, listSets, type WordSet } from "./word-sets.ts";
 
 /** Words a lesson is made of: a chain or a family set of the group. */
 export interface WordSource {
@@ -52,7 +52,7 @@ export async function earsOnlyPage(
   const families = (await listSets(db, group.id, ["family"])).map(({ id, title, content, updatedAt }) => ({
     id,
     title,
-    words: wordsOf(content),
+    words: wordsOfSet(content),
     updatedAt,
   }));
   return {

@@ -3,16 +3,18 @@ import {
   lexiconIn,
   partLetters,
   refusalOf,
+  SET_KINDS,
   segment,
   shippedLexicon,
   taughtOf,
   type WalkWay,
   walkParts,
+  wordsOfSet,
 } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, getGroup } from "../groups/groups.ts";
-import { getSet, unfitWords, type WordSet, wordsOf } from "./word-sets.ts";
+import { getSet, unfitWords, type WordSet } from "./word-sets.ts";
 
 /** A set ready for paper. */
 export interface PrintPage {
@@ -37,14 +39,14 @@ export async function printPage(db: Queryable, id: string): Promise<PrintPage> {
   const set = await getSet(db, id);
   const group = await getGroup(db, set.groupId);
   const scope = await groupScope(db, group);
-  const keptOut = unfitWords(wordsOf(set.content), scope.school);
+  const keptOut = unfitWords(wordsOfSet(set.content), scope.school);
   const lexicon = lexiconIn(shippedLexicon(), scope.school.accent);
   const rules = { taught: taughtOf(scope), never: scope.school.never };
-  const read = set.content.kind === "ears-only" ? [] : wordsOf(set.content);
+  const read = SET_KINDS[set.kind].isRead ? wordsOfSet(set.content) : [];
   const notYet = read.filter((word) => refusalOf(word, rules, lexicon)?.code === "not-decodable");
   const { content } = set;
   const way = content.kind === "family" ? content.way : undefined;
-  const walk = way ? wordsOf(content).flatMap((word) => inTwoParts(word, way)) : [];
+  const walk = way ? wordsOfSet(content).flatMap((word) => inTwoParts(word, way)) : [];
   return { set, group, keptOut, notYet, walk: walk.filter(({ word }) => !keptOut.includes(word)) };
 }
 

@@ -11,6 +11,9 @@ import {
   ORAL_SKILLS,
   phoneme,
   SET_ORDERS,
+  type SetContent,
+  type SetContentOf,
+  type SetKind,
   WALK_WAYS,
 } from "../../core/light.ts";
 import { gpcField, wordField } from "../http/fields.ts";
@@ -134,7 +137,7 @@ export const oralItemField = z.discriminatedUnion("kind", [
   }),
 ]);
 
-const earsContent = z.object({
+const oralContent = z.object({
   kind: z.literal("ears-only"),
   parts: z
     .array(
@@ -147,7 +150,15 @@ const earsContent = z.object({
     .max(ORAL_SKILLS.length),
 });
 
-export const setContentField = z.discriminatedUnion("kind", [familyContent, sortContent, pairsContent, earsContent]);
+/** The fields of each kind of set, as they are sent and stored. */
+const SET_FIELDS = {
+  family: familyContent,
+  sort: sortContent,
+  pairs: pairsContent,
+  "ears-only": oralContent,
+} satisfies { readonly [K in SetKind]: z.ZodType<SetContentOf<K>> };
 
-export type SetContent = z.infer<typeof setContentField>;
-export type SetKind = SetContent["kind"];
+export const setContentField: z.ZodType<SetContent> = z.discriminatedUnion(
+  "kind",
+  Object.values(SET_FIELDS) as unknown as [typeof familyContent, typeof sortContent],
+);

@@ -8,8 +8,12 @@ import {
   partsOfGpcId,
   refusalOf,
   type SchoolSettings,
+  SET_KIND_IDS,
+  type SetContent,
+  type SetContentOf,
+  type SetKind,
   shippedLexicon,
-  wordsOfOralItem,
+  wordsOfSet,
 } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
 import { wordSets } from "../db/schema.ts";
@@ -17,7 +21,7 @@ import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { idField } from "../http/fields.ts";
 import { getSchool } from "../school/school.ts";
-import { type SetContent, type SetKind, setContentField } from "./set-fields.ts";
+import { setContentField } from "./set-fields.ts";
 
 export interface WordSet {
   readonly id: string;
@@ -43,11 +47,11 @@ const toSet = ({ id, groupId, kind, title, content, updatedAt }: typeof wordSets
   updatedAt: updatedAt.toISOString(),
 });
 
-/** A group's sets of some kinds, the one touched last first. */
+/** A group's sets, of every kind or of some, the one touched last first. */
 export async function listSets(
   db: Queryable,
   groupId: string,
-  kinds: readonly SetKind[],
+  kinds: readonly SetKind[] = SET_KIND_IDS,
   most = 60,
 ): Promise<WordSet[]> {
   await getGroup(db, groupId);
@@ -97,23 +101,9 @@ export async function removeSet(db: Queryable, id: string): Promise<void> {
   await db.delete(wordSets).where(eq(wordSets.id, id));
 }
 
-/** Every word that learners would see or hear. */
-export function wordsOf(content: SetContent): string[] {
-  switch (content.kind) {
-    case "family":
-      return content.words.map(({ word }) => word);
-    case "sort":
-      return content.table;
-    case "pairs":
-      return content.pairs.flatMap(({ a, b }) => [a, b]);
-    case "ears-only":
-      return content.parts.flatMap(({ items }) => items).flatMap(wordsOfOralItem);
-  }
-}
-
 /** No unsuitable word is kept, whoever sends it, and no ears-only item that is not what it says. */
 function refuseUnfit(content: SetContent, school: SchoolSettings): void {
-  const unfit = unfitWords(wordsOf(content), school);
+  const unfit = unfitWords(wordsOfSet(content), school);
   if (unfit.length > 0)
     throw new AppError("invalid", "The set holds words that are kept out of this school.", [
       {
@@ -140,19 +130,19 @@ export function unfitWords(words: readonly string[], school: SchoolSettings): st
   });
 }
 
-/** What a set is called until the teacher names it: `"-at and -an"`. */
-export function setTitle(content: SetContent): string {
-  switch (content.kind) {
-    case "family":
-      return content.families.map(({ kind, letters }) => (kind === "rime" ? `-${letters}` : `${letters}-`)).join(", ");
-    case "sort":
-      return `Sort: ${content.bins.map(({ bin }) => binTitle(bin)).join(" / ")}`;
-    case "pairs":
-      return `Pairs: ${content.pairs[0]?.a} / ${content.pairs[0]?.b}`;
-    case "ears-only":
-      return `Ears only: ${content.parts.length === 1 ? content.parts[0]?.skill.replaceAll("-", " ") : `${content.parts.length} skills`}`;
-  }
-}
+/** What a set of each kind is called until the teacher names it. */
+const TITLES: { readonly [K in SetKind]: (content: SetContentOf<K>) => string } = {
+  family: ({ families }) =>
+    families.map(({ kind, letters }) => (kind === "rime" ? `-${letters}` : `${letters}-`)).join(", "),
+  sort: ({ bins }) => `Sort: ${bins.map(({ bin }) => binTitle(bin)).join(" / ")}`,
+  pairs: ({ pairs: [first] }) => `Pairs: ${first?.a} / ${first?.b}`,
+  "ears-only": ({ parts: [first, ...others] }) =>
+    `Ears only: ${others.length === 0 ? first?.skill.replaceAll("-", " ") : `${others.length + 1} skills`}`,
+};
+
+/** What a set is called until the teacher names it: `"-at, -an"`. */
+export const setTitle = (content: SetContent): string =>
+  (TITLES[content.kind] as (content: SetContent) => string)(content);
 
 function binTitle(bin: Bin): string {
   switch (bin.by) {

@@ -1,6 +1,6 @@
 import type { FrequencyBand, Lexicon } from "../../lexicon/lexicon.ts";
 import { checkDecodable, type Missing } from "../../scope/decodable.ts";
-import type { Pattern } from "../../scope/sequence.ts";
+import type { Pattern } from "../../scope/patterns.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
 import { taughtKey } from "../../scope/taught-set.ts";
 import { gpcId, partsOfGpcId } from "../../spelling/gpc.ts";

@@ -1,4 +1,4 @@
-import type { Outcome, RawAnswer, ResponseMode } from "../../../core/light.ts";
+import type { RawAnswer, ResponseMode } from "../../../core/light.ts";
 import type { NewResponse, StoredResponse } from "../../../server/evidence/responses.ts";
 
 /** One learner's mark on one word. "waiting" until the server says that it is stored. */
@@ -32,14 +32,6 @@ export function marksFrom(responses: readonly StoredResponse[]): Marks {
     ]),
   );
 }
-
-export const OUTCOME_NAME: Readonly<Record<Outcome, string>> = {
-  right: "Right",
-  "after-tapping": "After tapping",
-  "self-corrected": "Put right",
-  wrong: "Other",
-  "no-attempt": "Not tried",
-};
 
 /** The request for a new mark, or for taking one back. */
 export function responseOf(

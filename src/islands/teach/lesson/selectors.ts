@@ -1,5 +1,5 @@
 import { createSelector } from "reselect";
-import { type Prompt, WORD_LISTS } from "../../../core/light.ts";
+import { ACTIVITY_KINDS, OUTCOME_DEFINITIONS, type Prompt } from "../../../core/light.ts";
 import type { Learner } from "../../../server/groups/groups.ts";
 import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
@@ -16,7 +16,7 @@ const accent = ({ page }: TeachState) => page.accent;
 
 /** May words be put into an activity on the spot? */
 export const canGrow = ({ contentKind }: Pick<TeachActivity, "contentKind">): boolean =>
-  WORD_LISTS.some((kind) => kind === contentKind);
+  ACTIVITY_KINDS[contentKind].isWordList;
 
 export const activity = ({ lesson }: TeachState): TeachActivity => lesson.activities[lesson.activity] as TeachActivity;
 /** The current activity's items in the order in which they are gone through. */
@@ -154,7 +154,7 @@ export const wordsGoneWrong = createSelector(
   (activity, marks): readonly string[] => {
     const wrong = new Set(
       [...marks.values()]
-        .filter(({ answer }) => answer.outcome === "wrong" || answer.outcome === "no-attempt")
+        .filter(({ answer }) => OUTCOME_DEFINITIONS[answer.outcome].comesAgain)
         .map(({ wordIndex }) => wordIndex),
     );
     const words = activity.items.flatMap(({ index, word }) =>

@@ -5,7 +5,7 @@ import { createSet, listSets, newSetInput } from "../../../server/sets/word-sets
 
 export const GET = endpoint({
   query: z.object({ group: idField }),
-  run: ({ db, query }) => listSets(db, query.group, ["family", "sort", "pairs", "ears-only"]),
+  run: ({ db, query }) => listSets(db, query.group),
 });
 
 export const POST = endpoint({ body: newSetInput, status: 201, run: ({ db, body }) => createSet(db, body) });

@@ -1,13 +1,4 @@
-/**
- * How a learner met the target: read it, built it from tiles, wrote it, chose it among others (pointed, filled in,
- * judged), or said the sound of a card.
- */
-export const RESPONSE_MODES = ["read", "built", "wrote", "chose", "card"] as const;
-export type ResponseMode = (typeof RESPONSE_MODES)[number];
-
-export const OUTCOMES = ["right", "after-tapping", "self-corrected", "wrong", "no-attempt"] as const;
-
-export type Outcome = (typeof OUTCOMES)[number];
+import type { Outcome } from "./outcomes.ts";
 
 /** A unit of the target and the sound that was said for it. */
 export interface Substitution {

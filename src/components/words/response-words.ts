@@ -1,0 +1,32 @@
+import type { EvidenceWay, Outcome, ResponseMode } from "../../core/light.ts";
+
+interface OutcomeWords {
+  /** On the button that marks it. */
+  readonly button: string;
+  /** In a sentence about an answer. */
+  readonly told: string;
+}
+
+/** The words for every outcome, one entry each: the twin of OUTCOME_DEFINITIONS, in the order of the buttons. */
+export const OUTCOME_WORDS = {
+  right: { button: "Right", told: "right" },
+  "after-tapping": { button: "After tapping", told: "right after tapping" },
+  "self-corrected": { button: "Put right", told: "put right without help" },
+  "no-attempt": { button: "Not tried", told: "not tried" },
+  wrong: { button: "Wrong", told: "wrong" },
+} as const satisfies Readonly<Record<Outcome, OutcomeWords>>;
+
+/** What a learner did with the target, in the past: the twin of MODES. */
+export const MODE_VERB = {
+  read: "read",
+  built: "built",
+  wrote: "wrote",
+  chose: "chose",
+  card: "said",
+} as const satisfies Readonly<Record<ResponseMode, string>>;
+
+/** The ways of working that evidence is counted by. */
+export const EVIDENCE_WAY_NAME = {
+  read: "Reading",
+  built: "Building and writing",
+} as const satisfies Readonly<Record<EvidenceWay, string>>;

@@ -1,0 +1,347 @@
+import type { Bin } from "../families/sort-bins.ts";
+import type { SpellingFact } from "../families/spelling-choices.ts";
+import type { WalkWay } from "../families/walk-parts.ts";
+import { type OralItem, wordsOfOralItem } from "../oral/item.ts";
+import type { OralSkill } from "../oral/skills.ts";
+
+/** What each kind of activity is done with. */
+interface Contents {
+  readonly "ears-only": {
+    readonly parts: readonly { readonly skill: OralSkill; readonly items: readonly OralItem[] }[];
+  };
+  /** Hear the sound, write every spelling of it that has been taught. */
+  readonly "hear-and-spell": {
+    readonly sounds: readonly { readonly sound: readonly string[]; readonly gpcs: readonly string[] }[];
+  };
+  readonly dictation: { readonly words: readonly string[]; readonly sentences: readonly string[] };
+  /** See the letters, say the sound; GPC ids, shuffled. */
+  readonly "sound-cards": { readonly gpcs: readonly string[] };
+  readonly "new-sound": {
+    readonly gpc: string;
+    /** A word of the teacher's own to hang the sound on; empty until there is one. */
+    readonly keyWord: string;
+    readonly facts: readonly SpellingFact[];
+    readonly words: readonly string[];
+  };
+  readonly blending: { readonly words: readonly string[] };
+  readonly "read-chain": { readonly words: readonly string[] };
+  readonly "word-list": { readonly words: readonly string[] };
+  readonly "family-walk": { readonly words: readonly string[]; readonly way: WalkWay };
+  readonly "irregular-words": { readonly words: readonly string[] };
+  readonly "build-chain": { readonly words: readonly string[] };
+  readonly "fill-the-gap": {
+    readonly items: readonly { readonly word: string; readonly unit: number; readonly choices: readonly string[] }[];
+  };
+  /** The word said stands among others. */
+  readonly "find-it": { readonly items: readonly { readonly word: string; readonly foils: readonly string[] }[] };
+  /** A word is said, another or the same is shown. */
+  readonly "right-or-not": { readonly items: readonly { readonly word: string; readonly shown: string }[] };
+  readonly "real-or-nonsense": { readonly items: readonly { readonly word: string; readonly real: boolean }[] };
+  readonly sort: {
+    readonly bins: readonly { readonly bin: Bin; readonly words: readonly string[] }[];
+    /** All words, those that belong in no bin among them, as they are laid out. */
+    readonly table: readonly string[];
+  };
+  /** Spot and count today's sounds first, then read; GPC ids. */
+  readonly text: { readonly text: string; readonly targets: readonly string[] };
+  readonly free: { readonly text: string };
+}
+
+export type ActivityKind = keyof Contents;
+
+/** What an activity of one kind is done with. */
+export type ContentOfKind<K extends ActivityKind> = { [P in K]: { readonly kind: P } & Contents[P] }[K];
+
+/** What is done in an activity, with everything it is done with. */
+export type ActivityContent = ContentOfKind<ActivityKind>;
+
+/** How long a kind takes, and how much it matters beside others. */
+export interface PaceAndPriority {
+  /**
+   * Seconds a word, a card, a pair or an item takes a small group, before it has shown its own pace. Common practice,
+   * no source.
+   */
+  readonly secondsPerItem: number;
+  /** 1 goes into a lesson first and is given up last. Each kind has its own. */
+  readonly priority: number;
+}
+
+/** What a teacher can change in a drafted activity. */
+export type EditableField = "words" | "sentences" | "keyWord" | "text";
+
+/** What has to be on the table for the words of an activity. */
+export type MaterialNeed = "tiles" | "word-cards" | "pictures";
+
+/** Everything that is known of a kind of activity without the word list. */
+interface KindDefinition<C> extends PaceAndPriority {
+  /** Never put off until "if there is time" when a lesson is drafted. */
+  readonly isMain: boolean;
+  /** Its words come one after another and are nothing more: they can be put in and taken out one by one. */
+  readonly isWordList: boolean;
+  /** Each of its words is one step from the one before. */
+  readonly isChain: boolean;
+  /** Every listed or nonsense word that learners read, build, write or hear; words of texts are not among them. */
+  readonly words: (content: C) => readonly string[];
+  /** Sentences and texts that learners read or write. */
+  readonly texts: (content: C) => readonly string[];
+  /** How many things there are to go through, a long text as so many words. */
+  readonly items: (content: C) => number;
+  /** The same without some words; undefined when nothing would be left. */
+  readonly without: (content: C, out: ReadonlySet<string>) => C | undefined;
+  readonly edits: readonly EditableField[];
+  readonly needs: readonly MaterialNeed[];
+  /** GPC ids of the graphemes that are shown on cards. */
+  readonly cards: (content: C) => readonly string[];
+}
+
+/** A sentence takes as long as so many words. */
+const WORDS_A_SENTENCE = 3;
+/** So many words of a text take as long as one of a list. */
+const WORDS_OF_TEXT_AN_ITEM = 5;
+
+const wordsInText = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .filter(Boolean);
+
+const hasAny = (text: string, out: ReadonlySet<string>): boolean => wordsInText(text).some((word) => out.has(word));
+const kept = (words: readonly string[], out: ReadonlySet<string>): string[] => words.filter((word) => !out.has(word));
+const nothing = () => [];
+
+/** Kinds that are words one after another. */
+const wordList = <C extends ActivityContent & { readonly words: readonly string[] }>(
+  pace: PaceAndPriority,
+  more: Partial<Pick<KindDefinition<C>, "isMain" | "isChain" | "needs">> = {},
+): KindDefinition<C> => ({
+  ...pace,
+  isMain: false,
+  isWordList: true,
+  isChain: false,
+  words: ({ words }) => words,
+  texts: nothing,
+  items: ({ words }) => words.length,
+  without: (content, out) => {
+    const words = kept(content.words, out);
+    return words.length > 0 ? { ...content, words } : undefined;
+  },
+  edits: ["words"],
+  needs: [],
+  cards: nothing,
+  ...more,
+});
+
+/** Kinds of items that are each made of several words: an item stands or falls as a whole. */
+const wholeItems = <Item, C extends ActivityContent & { readonly items: readonly Item[] }>(
+  pace: PaceAndPriority,
+  needs: readonly MaterialNeed[],
+  wordsOfItem: (item: C["items"][number]) => readonly string[],
+): KindDefinition<C> => ({
+  ...pace,
+  isMain: false,
+  isWordList: false,
+  isChain: false,
+  words: ({ items }) => items.flatMap(wordsOfItem),
+  texts: nothing,
+  items: ({ items }) => items.length,
+  without: (content, out) => {
+    const items = content.items.filter((item) => !wordsOfItem(item).some((word) => out.has(word)));
+    return items.length > 0 ? { ...content, items } : undefined;
+  },
+  edits: [],
+  needs,
+  cards: nothing,
+});
+
+/**
+ * Every kind of activity, one definition each, in the order of the Plan screen's shelf. What a kind does with the word
+ * list (how it is filled, what is said in it, how it is looked over) stands in activity-work.ts; its words on screen in
+ * components/words/activity-words.ts. The compiler names every place that a new kind misses.
+ */
+export const ACTIVITY_KINDS = {
+  "ears-only": {
+    secondsPerItem: 12,
+    priority: 6,
+    isMain: false,
+    isWordList: false,
+    isChain: false,
+    words: ({ parts }) => parts.flatMap(({ items }) => items).flatMap(wordsOfOralItem),
+    texts: nothing,
+    items: ({ parts }) => parts.reduce((sum, { items }) => sum + items.length, 0),
+    without: (content, out) => {
+      const parts = content.parts.flatMap(({ skill, items }) => {
+        const left = items.filter((item) => !wordsOfOralItem(item).some((word) => out.has(word)));
+        return left.length > 0 ? [{ skill, items: left }] : [];
+      });
+      return parts.length > 0 ? { ...content, parts } : undefined;
+    },
+    edits: [],
+    needs: ["pictures"],
+    cards: nothing,
+  },
+  "hear-and-spell": {
+    secondsPerItem: 15,
+    priority: 19,
+    isMain: false,
+    isWordList: false,
+    isChain: false,
+    words: nothing,
+    texts: nothing,
+    items: ({ sounds }) => sounds.length,
+    without: (content) => content,
+    edits: [],
+    needs: [],
+    cards: nothing,
+  },
+  dictation: {
+    secondsPerItem: 30,
+    priority: 12,
+    isMain: true,
+    isWordList: false,
+    isChain: false,
+    words: ({ words }) => words,
+    texts: ({ sentences }) => sentences,
+    items: ({ words, sentences }) => words.length + sentences.length * WORDS_A_SENTENCE,
+    without: (content, out) => {
+      const words = kept(content.words, out);
+      const sentences = content.sentences.filter((sentence) => !hasAny(sentence, out));
+      return words.length + sentences.length > 0 ? { ...content, words, sentences } : undefined;
+    },
+    edits: ["words", "sentences"],
+    needs: [],
+    cards: nothing,
+  },
+  "sound-cards": {
+    secondsPerItem: 5,
+    priority: 5,
+    isMain: false,
+    isWordList: false,
+    isChain: false,
+    words: nothing,
+    texts: nothing,
+    items: ({ gpcs }) => gpcs.length,
+    without: (content) => content,
+    edits: [],
+    needs: [],
+    cards: ({ gpcs }) => gpcs,
+  },
+  "new-sound": {
+    secondsPerItem: 90,
+    priority: 4,
+    isMain: true,
+    isWordList: false,
+    isChain: false,
+    words: ({ words }) => words,
+    texts: nothing,
+    items: () => 1,
+    without: (content, out) => ({ ...content, words: kept(content.words, out) }),
+    edits: ["keyWord"],
+    needs: [],
+    cards: ({ gpc }) => [gpc],
+  },
+  blending: wordList({ secondsPerItem: 15, priority: 8 }, { isMain: true }),
+  "read-chain": wordList({ secondsPerItem: 20, priority: 1 }, { isMain: true, isChain: true }),
+  "word-list": wordList({ secondsPerItem: 10, priority: 3 }, { needs: ["word-cards"] }),
+  "family-walk": wordList({ secondsPerItem: 12, priority: 20 }, { needs: ["word-cards"] }),
+  "irregular-words": wordList({ secondsPerItem: 10, priority: 13 }, { needs: ["word-cards"] }),
+  "build-chain": wordList(
+    { secondsPerItem: 30, priority: 7 },
+    { isMain: true, isChain: true, needs: ["tiles", "pictures"] },
+  ),
+  "fill-the-gap": wholeItems({ secondsPerItem: 15, priority: 16 }, ["tiles"], ({ word }) => [word]),
+  "find-it": wholeItems({ secondsPerItem: 12, priority: 18 }, ["word-cards"], ({ word, foils }) => [word, ...foils]),
+  "right-or-not": wholeItems({ secondsPerItem: 15, priority: 17 }, ["word-cards"], ({ word, shown }) => [word, shown]),
+  "real-or-nonsense": wholeItems({ secondsPerItem: 10, priority: 21 }, ["word-cards"], ({ word }) => [word]),
+  sort: {
+    secondsPerItem: 15,
+    priority: 10,
+    isMain: false,
+    isWordList: false,
+    isChain: false,
+    words: ({ table }) => table,
+    texts: nothing,
+    items: ({ table }) => table.length,
+    without: (content, out) => {
+      const table = kept(content.table, out);
+      const bins = content.bins.map(({ bin, words }) => ({ bin, words: kept(words, out) }));
+      return table.length > 0 ? { ...content, bins, table } : undefined;
+    },
+    edits: [],
+    needs: [],
+    cards: nothing,
+  },
+  text: {
+    secondsPerItem: 10,
+    priority: 14,
+    isMain: false,
+    isWordList: false,
+    isChain: false,
+    words: nothing,
+    texts: ({ text }) => [text],
+    items: ({ text }) => Math.ceil(text.split(/\s+/).filter(Boolean).length / WORDS_OF_TEXT_AN_ITEM),
+    without: (content, out) => (hasAny(content.text, out) ? undefined : content),
+    edits: ["text"],
+    needs: [],
+    cards: nothing,
+  },
+  free: {
+    secondsPerItem: 120,
+    priority: 15,
+    isMain: false,
+    isWordList: false,
+    isChain: false,
+    words: nothing,
+    texts: nothing,
+    items: () => 1,
+    without: (content) => content,
+    edits: ["text"],
+    needs: [],
+    cards: nothing,
+  },
+} as const satisfies { readonly [K in ActivityKind]: KindDefinition<ContentOfKind<K>> };
+
+/** Ids of the kinds, in the order of the shelf. */
+export const ACTIVITY_KIND_IDS = Object.keys(ACTIVITY_KINDS) as readonly ActivityKind[];
+
+/** The definition of a content's kind, for that content. */
+const definitionOf = <C extends ActivityContent>(content: C): KindDefinition<C> =>
+  ACTIVITY_KINDS[content.kind] as unknown as KindDefinition<C>;
+
+/** A kind whose words come one after another. */
+export type WordListContent = Extract<
+  ActivityContent,
+  { readonly kind: "blending" | "read-chain" | "build-chain" | "family-walk" | "word-list" | "irregular-words" }
+>;
+
+/** Are its words one after another, and nothing more? */
+export const isWordList = (content: ActivityContent): content is WordListContent => definitionOf(content).isWordList;
+
+/** Is each of its words one step from the one before? */
+export const isChain = (content: ActivityContent): content is ContentOfKind<"read-chain" | "build-chain"> =>
+  definitionOf(content).isChain;
+
+/** Every word that learners read, build, write or hear in an activity, nonsense words among them; no words of texts. */
+export const wordsOfContent = (content: ActivityContent): string[] => [...definitionOf(content).words(content)];
+
+/** Every word that stands before learners, those of sentences and texts among them. */
+export const wordsShownIn = (content: ActivityContent): string[] => [
+  ...wordsOfContent(content),
+  ...definitionOf(content).texts(content).flatMap(wordsInText),
+];
+
+/** How many things an activity has to be gone through. */
+export const itemsOfContent = (content: ActivityContent): number => definitionOf(content).items(content);
+
+/** The content without some words; undefined when nothing would be left. */
+export const withoutWords = (content: ActivityContent, out: ReadonlySet<string>): ActivityContent | undefined =>
+  definitionOf(content).without(content, out);
+
+/** GPC ids of the graphemes that an activity shows on cards. */
+export const cardsOfContent = (content: ActivityContent): string[] => [...definitionOf(content).cards(content)];
+
+/** What a teacher can change in it. */
+export const editableFieldsOf = ({ kind }: ActivityContent): readonly EditableField[] => ACTIVITY_KINDS[kind].edits;
+
+/** Does it need this on the table? */
+export const needsMaterial = ({ kind }: ActivityContent, need: MaterialNeed): boolean =>
+  (ACTIVITY_KINDS[kind].needs as readonly MaterialNeed[]).includes(need);

@@ -1,0 +1,183 @@
+import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { targetSpans } from "../scope/text.ts";
+import { gappedWord } from "../spelling/gapped.ts";
+import { gpcById } from "../spelling/gpc.ts";
+import { type ActivityContent, type ActivityKind, type ContentOfKind, wordsOfContent } from "./activity-kinds.ts";
+import { chainPrompts } from "./chain-prompts.ts";
+import type { ContentCheck } from "./content-check.ts";
+import type { ContentFault } from "./lesson-fault.ts";
+import * as make from "./make-content.ts";
+import type { Prompt } from "./prompt.ts";
+
+/** What a kind of activity does with the word list. */
+interface KindWork<C> {
+  /**
+   * Fills it with the words of the day. @param count how many things, 1 or more
+   * @returns undefined when the group's words do not serve, and for texts, which are a teacher's own
+   */
+  readonly make: (making: make.Making, count: number) => ActivityContent | undefined;
+  /** What is said in it, step by step. */
+  readonly prompts: (content: C, lexicon: Lexicon) => Prompt[];
+  /** What is wrong with it for a group. */
+  readonly faults: (content: C, check: ContentCheck) => ContentFault[];
+}
+
+const typedByTeacher = () => undefined;
+const readAll = (content: ActivityContent, check: ContentCheck) => check.read(wordsOfContent(content));
+const read = (word: string): Prompt => ({ code: "read", word });
+const listOf = (kind: "blending" | "read-chain" | "build-chain" | "word-list", words: readonly string[]) =>
+  words.length > 0 ? { kind, words } : undefined;
+
+/** What every kind of activity does with the word list, one entry each; see ACTIVITY_KINDS for the rest of a kind. */
+export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKind<K>> } = {
+  "ears-only": {
+    make: (making, count) => make.oralActivity(making, ["first-sound", "blend-sounds"], count),
+    prompts: ({ parts }) => parts.flatMap(({ items }) => items.map((item): Prompt => ({ code: "oral", item }))),
+    faults: (content, check) => check.heard(wordsOfContent(content)),
+  },
+  "hear-and-spell": {
+    make: make.hearAndSpell,
+    prompts: ({ sounds }) =>
+      sounds.map(({ sound, gpcs }) => ({
+        code: "spell",
+        sound,
+        graphemes: gpcs.map((id) => gpcById(id)?.grapheme ?? ""),
+      })),
+    faults: ({ sounds }, check) => check.cards(sounds.flatMap(({ gpcs }) => gpcs)),
+  },
+  dictation: {
+    make: ({ today }, count) => {
+      // Every other word: what stands side by side in a chain is hardly a new word to write.
+      const words = today.words.filter((_, k) => k % 2 === 1).slice(0, count);
+      return words.length > 0 ? { kind: "dictation", words, sentences: [] } : undefined;
+    },
+    prompts: ({ words, sentences }) => [
+      ...words.map((word): Prompt => ({ code: "dictate", word })),
+      ...sentences.map((sentence): Prompt => ({ code: "dictate-sentence", sentence })),
+    ],
+    faults: ({ words, sentences }, check) => [...check.read(words), ...check.texts(sentences)],
+  },
+  "sound-cards": {
+    make: make.soundCards,
+    prompts: ({ gpcs }) =>
+      gpcs.flatMap((id): Prompt[] => {
+        const gpc = gpcById(id);
+        return gpc ? [{ code: "card", gpc: id, grapheme: gpc.grapheme, sound: gpc.phonemes }] : [];
+      }),
+    faults: ({ gpcs }, check) => check.cards(gpcs),
+  },
+  "new-sound": {
+    make: make.newSound,
+    prompts: ({ gpc: id, keyWord, facts, words }) => {
+      const gpc = gpcById(id);
+      if (!gpc) return [];
+      const { grapheme, phonemes: sound } = gpc;
+      const cue = sound.map((phoneme) => MOUTH_CUES.get(phoneme) ?? "").join("; then ");
+      return [{ code: "new-sound", gpc: id, grapheme, sound, cue, keyWord, facts }, ...words.map(read)];
+    },
+    faults: ({ gpc, words }, check) => [...check.cards([gpc]), ...check.read(words)],
+  },
+  blending: {
+    make: ({ today }, count) => listOf("blending", today.words.slice(0, count)),
+    prompts: ({ words }) => words.map(read),
+    faults: readAll,
+  },
+  "read-chain": {
+    // Without a chain the same words are read as a list.
+    make: ({ today }) => listOf(today.chain.length > 0 ? "read-chain" : "word-list", today.words),
+    prompts: ({ words }, lexicon) => chainPrompts(words, false, lexicon),
+    faults: readAll,
+  },
+  "word-list": {
+    make: ({ today }, count) => listOf("word-list", today.words.slice(0, count)),
+    prompts: ({ words }) => words.map(read),
+    faults: readAll,
+  },
+  "family-walk": {
+    make: make.familyWalkOf,
+    prompts: ({ words }, lexicon) => chainPrompts(words, false, lexicon),
+    faults: readAll,
+  },
+  "irregular-words": {
+    make: make.irregularWords,
+    prompts: ({ words }) => words.map((word) => ({ code: "whole", word })),
+    faults: ({ words }, check) => check.learntWhole(words),
+  },
+  "build-chain": {
+    make: ({ today }, count) => listOf("build-chain", today.chain.slice(0, count)),
+    prompts: ({ words }, lexicon) => chainPrompts(words, true, lexicon),
+    faults: readAll,
+  },
+  "fill-the-gap": {
+    make: make.fillTheGap,
+    prompts: ({ items }, lexicon) =>
+      items.map(({ word, unit, choices }) => {
+        // The word with a line where a grapheme is left out; the word itself where it is not listed.
+        const reading = lexicon.get(word)?.readings[0];
+        return { code: "gap", word, unit, gapped: reading ? gappedWord(reading, unit) : word, choices };
+      }),
+    faults: readAll,
+  },
+  "find-it": {
+    make: make.findIt,
+    prompts: ({ items }) => items.map(({ word, foils }) => ({ code: "find", word, among: [word, ...foils].sort() })),
+    faults: readAll,
+  },
+  "right-or-not": {
+    make: make.rightOrNot,
+    prompts: ({ items }) => items.map(({ word, shown }) => ({ code: "judge", word, shown })),
+    faults: readAll,
+  },
+  "real-or-nonsense": {
+    make: make.realOrNonsense,
+    prompts: ({ items }) => items.map(({ word, real }) => ({ code: "real", word, real })),
+    faults: ({ items }, check) => [
+      ...check.read(items.filter(({ real }) => real).map(({ word }) => word)),
+      ...check.nonsense(items.filter(({ real }) => !real).map(({ word }) => word)),
+    ],
+  },
+  sort: {
+    make: make.sortOf,
+    prompts: (content) => {
+      const bins = content.bins.map(({ bin }) => bin);
+      return content.table.map((word) => {
+        const at = content.bins.findIndex(({ words }) => words.includes(word));
+        return { code: "sort", word, bins, belongs: at === -1 ? undefined : at };
+      });
+    },
+    faults: readAll,
+  },
+  text: {
+    make: typedByTeacher,
+    prompts: ({ text, targets }, lexicon) => [
+      { code: "read-text", text, targets, spans: targetSpans(text, targets, lexicon) },
+    ],
+    faults: ({ text }, check) => check.texts([text]),
+  },
+  free: {
+    make: typedByTeacher,
+    prompts: ({ text }) => [{ code: "text", text }],
+    faults: () => [],
+  },
+};
+
+/** What a content's kind does with the word list. */
+export const workOf = <C extends ActivityContent>(content: C): KindWork<C> =>
+  ACTIVITY_WORK[content.kind] as unknown as KindWork<C>;
+
+/**
+ * Fills an activity with the words of the day.
+ *
+ * @param count how many things, 1 or more
+ * @param heldBack filled with the words kept back for the end, whatever the kind
+ * @returns undefined when the group's words do not serve, and for texts, which are a teacher's own
+ */
+export function makeContent(
+  kind: ActivityKind,
+  making: make.Making,
+  count: number,
+  heldBack = false,
+): ActivityContent | undefined {
+  return heldBack ? listOf("word-list", making.today.heldBack) : ACTIVITY_WORK[kind].make(making, count);
+}

@@ -1,0 +1,110 @@
+import { refusalOf } from "../chains/allowed-words.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { normaliseSpelling } from "../lexicon/lexicon.ts";
+import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
+import { checkDecodable } from "../scope/decodable.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
+import { checkText } from "../scope/text.ts";
+import { decode } from "../spelling/decode/decode.ts";
+import { keyOfGpc } from "../spelling/unit-key.ts";
+import type { ContentFault } from "./lesson-fault.ts";
+
+/** What may be put before a group. */
+export interface LessonRules {
+  readonly taught: TaughtSet;
+  readonly never?: readonly string[];
+  readonly allowNotEverySchool?: boolean;
+}
+
+/** What can be asked of the things in an activity: each answers with what is wrong, empty when nothing is. */
+export interface ContentCheck {
+  /** Words that are read, built or written: decodable, suitable, not kept out. */
+  readonly read: (words: readonly string[]) => ContentFault[];
+  /** Words that are only heard: suitable, not kept out. */
+  readonly heard: (words: readonly string[]) => ContentFault[];
+  /** Words met as wholes: learnt as such, and not kept out. */
+  readonly learntWhole: (words: readonly string[]) => ContentFault[];
+  /** Nonsense words: decodable, and none that is, or reminds one of, a word that is kept out. */
+  readonly nonsense: (words: readonly string[]) => ContentFault[];
+  /** GPC ids of cards: taught. */
+  readonly cards: (gpcs: readonly string[]) => ContentFault[];
+  /** Sentences and texts: every word decodable, learnt whole or a readable name, and none kept out. */
+  readonly texts: (texts: readonly string[]) => ContentFault[];
+}
+
+/**
+ * The questions, asked for one group.
+ *
+ * @param allowsNonsense the teacher has made it: a nonsense word that passes its screens may stand among words to read
+ */
+export function contentCheck(rules: LessonRules, lexicon: Lexicon, allowsNonsense: boolean): ContentCheck {
+  const nonsense = (words: readonly string[]) => words.flatMap((word) => nonsenseFaults(word, rules, lexicon));
+  const keptOutOf = (word: string) => {
+    const refusal = refusalOf(word, rules, lexicon, "ears-only");
+    return refusal?.code === "never-list" || refusal?.code === "unsuitable" ? refusal : undefined;
+  };
+  return {
+    nonsense,
+    read: (words) =>
+      [...new Set(words)].flatMap((word): ContentFault[] => {
+        const refusal = refusalOf(word, rules, lexicon);
+        if (refusal?.code === "not-in-list" && allowsNonsense) return nonsense([word]);
+        return refusal ? [{ code: "refused", refusal }] : [];
+      }),
+    heard: (words) =>
+      [...new Set(words)].flatMap((word): ContentFault[] => {
+        const refusal = refusalOf(word, rules, lexicon, "ears-only");
+        if (refusal?.code === "not-in-list" && allowsNonsense) return [];
+        return refusal ? [{ code: "refused", refusal }] : [];
+      }),
+    learntWhole: (words) =>
+      words.flatMap((word): ContentFault[] => {
+        if (!rules.taught.words.has(word)) return [{ code: "not-learnt-whole", word }];
+        const refusal = keptOutOf(word);
+        return refusal ? [{ code: "refused", refusal }] : [];
+      }),
+    cards: (gpcs) =>
+      gpcs
+        .filter((gpc) => !rules.taught.gpcs.has(keyOfGpc(gpc, lexicon.accent)))
+        .map((gpc): ContentFault => ({ code: "not-taught", gpc })),
+    texts: (texts) => texts.flatMap((text) => textFaults(text, rules, lexicon)),
+  };
+}
+
+function nonsenseFaults(word: string, rules: LessonRules, lexicon: Lexicon): ContentFault[] {
+  const judged = judgeNonsense(word, rules.taught, lexicon);
+  if (judged.ok) return [];
+  return judged.code === "not-decodable"
+    ? [{ code: "refused", refusal: { code: "not-decodable", word, missing: judged.missing } }]
+    : [{ code: "not-nonsense", word }];
+}
+
+function textFaults(text: string, rules: LessonRules, lexicon: Lexicon): ContentFault[] {
+  const { tokens } = checkText(text, rules.taught, [], lexicon);
+  const seen = new Set<string>();
+  return tokens.flatMap(({ text: token, judged }): ContentFault[] => {
+    const word = normaliseSpelling(token);
+    if (seen.has(word)) return [];
+    seen.add(word);
+    const refusal = refusalOf(word, rules, lexicon, "ears-only");
+    if (refusal && (refusal.code === "never-list" || refusal.code === "unsuitable"))
+      return [{ code: "refused", refusal }];
+    return judged.decodable || isReadableName(token, rules.taught, lexicon)
+      ? []
+      : [{ code: "refused", refusal: { code: "not-decodable", word: token, missing: judged.missing } }];
+  });
+}
+
+/**
+ * A name is in no word list: with a capital letter it may stand where its letters, read by rule, are all taught. A word
+ * of the list is no name, whatever letter it begins with.
+ */
+function isReadableName(token: string, taught: TaughtSet, lexicon: Lexicon): boolean {
+  const word = normaliseSpelling(token);
+  if (!/^\p{Lu}/u.test(token) || lexicon.get(word) || lexicon.unsplittable(word) || lexicon.unsuitable(word))
+    return false;
+  const reading = decode(word);
+  // The list has the words of one and two syllables: a longer one that it does not know may be any word.
+  const syllables = reading?.units.filter(({ slot }) => slot === "nucleus").length ?? 0;
+  return reading !== undefined && syllables <= 2 && checkDecodable(reading, taught, lexicon).decodable;
+}

@@ -1,0 +1,119 @@
+import type { ChangePosition } from "../chains/moves.ts";
+import type { Bin } from "../families/sort-bins.ts";
+import type { SpellingFact } from "../families/spelling-choices.ts";
+import type { OralItem } from "../oral/item.ts";
+import type { ResponseMode } from "../responses/response-modes.ts";
+
+/** One thing the helper says or does; put into words by the interface. */
+export type Prompt =
+  | { readonly code: "first-word"; readonly word: string; readonly build: boolean }
+  | {
+      readonly code: "change";
+      readonly old: readonly string[];
+      readonly now: readonly string[];
+      readonly position: ChangePosition;
+      readonly answer: string;
+      readonly build: boolean;
+    }
+  | {
+      readonly code: "add";
+      readonly now: readonly string[];
+      readonly position: ChangePosition;
+      readonly answer: string;
+      readonly build: boolean;
+    }
+  | {
+      readonly code: "take-away";
+      readonly old: readonly string[];
+      readonly position: ChangePosition;
+      readonly answer: string;
+      readonly build: boolean;
+    }
+  | { readonly code: "card"; readonly gpc: string; readonly grapheme: string; readonly sound: readonly string[] }
+  | { readonly code: "spell"; readonly sound: readonly string[]; readonly graphemes: readonly string[] }
+  | {
+      readonly code: "new-sound";
+      readonly gpc: string;
+      readonly grapheme: string;
+      readonly sound: readonly string[];
+      readonly cue: string;
+      readonly keyWord: string;
+      /** Where the spelling stands. */
+      readonly facts: readonly SpellingFact[];
+    }
+  | { readonly code: "read"; readonly word: string }
+  | { readonly code: "dictate"; readonly word: string }
+  | { readonly code: "dictate-sentence"; readonly sentence: string }
+  | { readonly code: "find"; readonly word: string; readonly among: readonly string[] }
+  | {
+      readonly code: "gap";
+      readonly word: string;
+      readonly unit: number;
+      readonly gapped: string;
+      readonly choices: readonly string[];
+    }
+  | { readonly code: "judge"; readonly word: string; readonly shown: string }
+  | { readonly code: "real"; readonly word: string; readonly real: boolean }
+  | { readonly code: "whole"; readonly word: string }
+  | { readonly code: "oral"; readonly item: OralItem }
+  /** `belongs`: the bin's index; undefined for a word that belongs in none. */
+  | {
+      readonly code: "sort";
+      readonly word: string;
+      readonly bins: readonly Bin[];
+      readonly belongs: number | undefined;
+    }
+  /** `spans`: where the targets stand, from a character up to before another. */
+  | {
+      readonly code: "read-text";
+      readonly text: string;
+      readonly targets: readonly string[];
+      readonly spans: readonly (readonly [number, number])[];
+    }
+  | { readonly code: "text"; readonly text: string };
+
+export type PromptCode = Prompt["code"];
+
+/** What is answered to, and how: a word, or the GPC id of a card. */
+export interface PromptTarget {
+  readonly name: string;
+  readonly mode: ResponseMode;
+}
+
+const nothing = () => undefined;
+const changed = ({ answer, build }: { readonly answer: string; readonly build: boolean }): PromptTarget => ({
+  name: answer,
+  mode: build ? "built" : "read",
+});
+const chosen = ({ word }: { readonly word: string }): PromptTarget => ({ name: word, mode: "chose" });
+const read = ({ word }: { readonly word: string }): PromptTarget => ({ name: word, mode: "read" });
+const card = ({ gpc }: { readonly gpc: string }): PromptTarget => ({ name: gpc, mode: "card" });
+
+/** What is answered to in each kind of prompt; nothing is marked where there is none. */
+const TARGETS: {
+  readonly [C in PromptCode]: (prompt: Extract<Prompt, { readonly code: C }>) => PromptTarget | undefined;
+} = {
+  "first-word": ({ word, build }) => ({ name: word, mode: build ? "built" : "read" }),
+  change: changed,
+  add: changed,
+  "take-away": changed,
+  card,
+  "new-sound": card,
+  spell: nothing,
+  read,
+  whole: read,
+  real: read,
+  dictate: ({ word }) => ({ name: word, mode: "wrote" }),
+  "dictate-sentence": nothing,
+  find: chosen,
+  gap: chosen,
+  judge: chosen,
+  sort: chosen,
+  oral: nothing,
+  "read-text": nothing,
+  text: nothing,
+};
+
+/** What is answered to in a prompt, and how; undefined where nothing is marked. */
+export const targetOf = <P extends Prompt>(prompt: P): PromptTarget | undefined =>
+  (TARGETS[prompt.code] as (prompt: P) => PromptTarget | undefined)(prompt);

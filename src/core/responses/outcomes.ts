@@ -1,0 +1,27 @@
+interface OutcomeDefinition {
+  /** What it says of each unit of the word: all right, those named wrong and the others right, or nothing. */
+  readonly units: "all-right" | "as-named" | "not-known";
+  /** The word counts as right. */
+  readonly isRight: boolean;
+  /** Right at once and without help: what a card needs to be known. */
+  readonly isUnaided: boolean;
+  /** The learner tried. */
+  readonly isTried: boolean;
+  /** The word is offered again in the same lesson. */
+  readonly comesAgain: boolean;
+}
+
+/** How an answer came out, one definition each; the words for it are in components/words/response-words.ts. */
+export const OUTCOME_DEFINITIONS = {
+  right: { units: "all-right", isRight: true, isUnaided: true, isTried: true, comesAgain: false },
+  "after-tapping": { units: "all-right", isRight: true, isUnaided: false, isTried: true, comesAgain: false },
+  /** Put right by the learner, unasked. */
+  "self-corrected": { units: "not-known", isRight: false, isUnaided: false, isTried: true, comesAgain: false },
+  wrong: { units: "as-named", isRight: false, isUnaided: false, isTried: true, comesAgain: true },
+  "no-attempt": { units: "not-known", isRight: false, isUnaided: false, isTried: false, comesAgain: true },
+} as const satisfies Record<string, OutcomeDefinition>;
+
+export type Outcome = keyof typeof OUTCOME_DEFINITIONS;
+
+/** Ids of the outcomes. */
+export const OUTCOMES = Object.keys(OUTCOME_DEFINITIONS) as [Outcome, ...Outcome[]];

@@ -1,0 +1,32 @@
+/** Reading, or building and writing: what is taken for what is not the same in both. */
+export const EVIDENCE_WAYS = ["read", "built"] as const;
+export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
+
+/** The packs that a learner's answers move cards through. */
+export type PackName = "sounds" | "words";
+
+interface ModeDefinition {
+  /** Where its units are counted as evidence; undefined: it says nothing of the units of a word. */
+  readonly countedAs: EvidenceWay | undefined;
+  /** Which of the learner's packs its answers belong to. */
+  readonly pack: PackName | undefined;
+  /** The answer has the graphemes of each attempt. */
+  readonly hasAttempts: boolean;
+}
+
+/** How a learner met the target, one definition each; the words for it are in components/words/response-words.ts. */
+export const MODES = {
+  read: { countedAs: "read", pack: "words", hasAttempts: false },
+  /** From tiles. */
+  built: { countedAs: "built", pack: undefined, hasAttempts: true },
+  wrote: { countedAs: "built", pack: undefined, hasAttempts: false },
+  /** Pointed to it among others, filled it in, judged it. */
+  chose: { countedAs: undefined, pack: undefined, hasAttempts: false },
+  /** Said the sound of a card. */
+  card: { countedAs: undefined, pack: "sounds", hasAttempts: false },
+} as const satisfies Record<string, ModeDefinition>;
+
+export type ResponseMode = keyof typeof MODES;
+
+/** Ids of the modes. */
+export const RESPONSE_MODES = Object.keys(MODES) as [ResponseMode, ...ResponseMode[]];
