@@ -66,8 +66,14 @@ module.exports = {
     only(
       "server-on-core",
       "^src/server/",
-      ["^src/server/", "^src/core/(index|light)\\.ts$"],
+      ["^src/server/", "^src/schemas/", "^src/core/(index|light)\\.ts$"],
       "The server reaches the core by its public face.",
+    ),
+    only(
+      "schemas-on-light-core",
+      "^src/schemas/",
+      ["^src/schemas/", "^src/core/light\\.ts$"],
+      "What endpoints take is known to pages as well: no word list.",
     ),
     {
       name: "screens-take-types-from-the-server",

@@ -77,7 +77,7 @@ try {
   const drafting: number[] = [];
   for (let seed = 0; seed < 12; seed++) {
     const from = performance.now();
-    await page.request.post(`${ADDRESS}/api/plans/${group.id}/draft`, {
+    await page.request.post(`${ADDRESS}/api/groups/${group.id}/plan`, {
       data: { focus: ["sh=ʃ"], contrasts: [], minutes: 30, seed },
     });
     drafting.push(performance.now() - from);

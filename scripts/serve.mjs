@@ -53,6 +53,6 @@ if (!health.ok) {
 console.log(`Zip Step is at ${address}`);
 // While the first page is being looked at. It may fail: then the first draft takes longer, and nothing else.
 if (process.env.ZIP_STEP_WARM !== "0")
-  fetch(`${address}/api/warm`, { method: "POST", headers: { "content-type": "application/json" } }).catch(
+  fetch(`${address}/api/warm-up`, { method: "POST", headers: { "content-type": "application/json" } }).catch(
     () => undefined,
   );

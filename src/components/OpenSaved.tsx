@@ -1,3 +1,8 @@
+import { Select } from "./ui/Select.tsx";
+
+/** No saved thing has this id. */
+const NEW = "new";
+
 interface Props {
   /** "Saved chains": what the list is, for who does not see it. */
   readonly name: string;
@@ -12,23 +17,15 @@ interface Props {
 /** What was saved before, to be opened in the place of what is on the screen. */
 export function OpenSaved({ name, newOne, saved, current, wide = "w-36", onNew, onOpen }: Props) {
   return (
-    <select
-      aria-label={name}
+    <Select
+      label={name}
+      labelPlace="hidden"
       className={`button truncate font-normal ${wide}`}
       value=""
-      onChange={(event) => (event.target.value === "new" ? onNew() : onOpen(event.target.value))}
-    >
-      <option value="" disabled>
-        Open…
-      </option>
-      <option value="new">{newOne}</option>
-      {saved
-        .filter(({ id }) => id !== current)
-        .map(({ id, title }) => (
-          <option key={id} value={id}>
-            {title}
-          </option>
-        ))}
-    </select>
+      choices={[NEW, ...saved.filter(({ id }) => id !== current).map(({ id }) => id)]}
+      nameOf={(id) => (id === NEW ? newOne : (saved.find((one) => one.id === id)?.title ?? id))}
+      placeholder="Open…"
+      onChange={(id) => (id === NEW ? onNew() : onOpen(id))}
+    />
   );
 }

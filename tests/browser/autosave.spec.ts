@@ -21,7 +21,7 @@ async function plovers(page: Page, server: Server): Promise<string> {
 test("a plan: said, sent again by itself, and taken up by the page that is loaded next", async ({ page, server }) => {
   const id = await plovers(page, server);
   const kept = async () =>
-    ((await (await page.request.get(`${server.address}/api/plans/${id}`)).json()) as { minutes: number }).minutes;
+    ((await (await page.request.get(`${server.address}/api/groups/${id}/plan`)).json()) as { minutes: number }).minutes;
   const minutes = page.getByLabel("Time there is");
   await page.goto(`${server.address}/plan?group=${id}`);
   await alive(page);

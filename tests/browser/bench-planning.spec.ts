@@ -214,7 +214,7 @@ test("the chain bench by touch: a suggestion, the next gap, reorder", async ({ b
     const count = (await chainOf(page)).length;
     await panel.locator("section li button").first().tap();
     await expect(chain(page)).toHaveCount(count + 1);
-    await expect(panel.getByRole("button", { name: `After ${(await chainOf(page))[count]}` })).toBeVisible();
+    await expect(panel.getByRole("radio", { name: `After ${(await chainOf(page))[count]}` })).toBeVisible();
   }
   const words = await chainOf(page);
   // A finger on the handle moves the strip: raw touches, as a screen sends them.

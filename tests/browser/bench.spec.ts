@@ -43,7 +43,7 @@ test("build by hand: type, suggest, replace, remove, undo, redo, save and open a
   await expect.poll(() => chainOf(page)).toEqual(["mash", "mesh", "met", "pet"]);
   // In place of a word: only what fits both sides.
   await page.locator('[data-word="pet"] button[aria-pressed]').click();
-  await page.getByRole("button", { name: "In place of pet" }).click();
+  await page.getByRole("radio", { name: "In place of pet" }).click();
   await choose(page, "men");
   await expect.poll(() => chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
   await page.getByRole("button", { name: "Undo" }).click();

@@ -53,7 +53,7 @@ test("what the records call for, a set of two families, as a chain on the bench"
   await page.getByRole("button", { name: /^-et beside -it/ }).click();
   await expect.poll(() => setOf(page)).toHaveLength(8);
   expect((await setOf(page)).filter((word) => word.endsWith("et"))).toHaveLength(4);
-  await page.getByRole("button", { name: "Walk" }).click();
+  await page.getByRole("radio", { name: "Walk" }).click();
   await expect(page.getByRole("list", { name: "Walk" }).locator("li").first()).toContainText(/^[ei]t/);
   await page.getByLabel("Walked").selectOption("body-first");
   await expect(page.getByRole("list", { name: "Walk" }).locator("li").nth(2)).toContainText(/^[a-z]+[ei] \+ t[a-z]+t$/);
@@ -178,7 +178,7 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
   }).toPass();
   await page.getByRole("button", { name: "Take Warm-up out" }).click();
   await expect(rows).toHaveCount(1);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.locator("[data-sonner-toast]").getByRole("button", { name: "Undo" }).click();
   await expect(rows).toHaveCount(2);
   await follow(page, rows.filter({ hasText: "Back and pack" }).getByRole("link", { name: "Print" }));
   await page.waitForURL(/print/);

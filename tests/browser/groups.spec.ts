@@ -80,12 +80,12 @@ test("the school's choices change what a card says", async ({ page, server }) =>
     await page.evaluate((w) => dispatchEvent(new CustomEvent("zip-step:word-card", { detail: { word: w } })), word);
     return page.getByRole("dialog");
   };
-  await page.getByRole("button", { name: "Southern British" }).click();
+  await page.getByRole("radio", { name: "Southern British" }).click();
   await expect(page.getByText("Kept", { exact: true })).toBeVisible();
   await expect(await cardOf("bath")).toContainText("/bɑːθ/");
   await page.goto(`${server.address}/groups`);
   await alive(page);
-  await page.getByRole("button", { name: "General American" }).click();
+  await page.getByRole("radio", { name: "General American" }).click();
   await page.getByLabel("Your own list").fill("bath, mash");
   await page.getByLabel("Your own list").blur();
   await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();

@@ -65,7 +65,7 @@ describe("a data folder", () => {
     let found = 0;
     for (const group of before)
       for (const learner of group.learners) {
-        const report = await evidenceReport(second.db, { group: group.id, learner: learner.id });
+        const report = await evidenceReport(second.db, { groupId: group.id, learnerId: learner.id });
         const planted = READING_ROOM.flatMap((g) => g.learners).find((l) => l.nickname === learner.nickname)
           ?.substitutions[0];
         if (

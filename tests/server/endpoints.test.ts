@@ -8,18 +8,6 @@ import { type Answer, send } from "./send.ts";
 /** The endpoints themselves, called as the server calls them, over a real PGlite in a folder of its own. */
 const folder = mkdtempSync(join(tmpdir(), "zip-step-"));
 process.env["ZIP_STEP_DATA"] = folder;
-const api = {
-  groups: await import("../../src/pages/api/groups/index.ts"),
-  group: await import("../../src/pages/api/groups/[id].ts"),
-  chains: await import("../../src/pages/api/chains/index.ts"),
-  chain: await import("../../src/pages/api/chains/[id].ts"),
-  sessions: await import("../../src/pages/api/sessions/index.ts"),
-  session: await import("../../src/pages/api/sessions/[id]/index.ts"),
-  responses: await import("../../src/pages/api/responses.ts"),
-  evidence: await import("../../src/pages/api/evidence.ts"),
-  word: await import("../../src/pages/api/words/[id].ts"),
-  rest: await import("../../src/pages/api/[...rest].ts"),
-};
 
 const AIM = { focus: ["sh=ʃ"], contrasts: [{ a: "i=ɪ", b: "e=e" }] };
 const NEW_GROUP = { name: "Dunes", sequenceId: "short-vowels-first", step: 13, learners: ["Gull", "Skua", "Auk"] };
@@ -40,40 +28,43 @@ const mark = (more: object = {}) => ({
 const wrong = (unit: number, ...said: string[]) => ({ outcome: "wrong", substitutions: [{ unit, said }] });
 
 beforeAll(async () => {
-  group = (await send(api.groups.POST, { body: NEW_GROUP })).body;
+  group = (await send("POST /api/groups", { body: NEW_GROUP })).body;
   chainId = (
-    await send(api.chains.POST, { body: { groupId: group.id, words: ["mash", "mesh", "met", "pet"], aim: AIM } })
+    await send("POST /api/chains", { body: { groupId: group.id, words: ["mash", "mesh", "met", "pet"], aim: AIM } })
   ).body.id;
-  sessionId = (await send(api.sessions.POST, { body: { chainId } })).body.id;
+  sessionId = (await send("POST /api/sessions", { body: { chainId } })).body.id;
 });
 
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("groups, chains and sessions", () => {
   it("keeps a group with its learners in order", async () => {
-    const { body } = await send(api.group.GET, { id: group.id });
+    const { body } = await send("GET /api/groups/:groupId", { id: group.id });
     expect(body).toMatchObject({ name: "Dunes", step: 13 });
     expect(body.learners.map((l: { nickname: string }) => l.nickname)).toEqual(["Gull", "Skua", "Auk"]);
   });
 
   it("moves a group, and refuses a step that is not there", async () => {
-    expect((await send(api.group.PATCH, { id: group.id, body: { sequenceId: "phased", step: 20 } })).body.step).toBe(
-      20,
-    );
-    const { status, body } = await send(api.group.PATCH, { id: group.id, body: { sequenceId: "phased", step: 900 } });
+    expect(
+      (await send("PATCH /api/groups/:groupId", { id: group.id, body: { sequenceId: "phased", step: 20 } })).body.step,
+    ).toBe(20);
+    const { status, body } = await send("PATCH /api/groups/:groupId", {
+      id: group.id,
+      body: { sequenceId: "phased", step: 900 },
+    });
     expect(status).toBe(400);
     expect(body.error.message).toContain("73 steps");
-    expect((await send(api.group.GET, { id: group.id })).body.step).toBe(20);
+    expect((await send("GET /api/groups/:groupId", { id: group.id })).body.step).toBe(20);
   });
 
   it("names a chain by its ends, edits it, and lists it", async () => {
-    expect((await send(api.chain.GET, { id: chainId })).body.title).toBe("mash to pet");
+    expect((await send("GET /api/chains/:chainId", { id: chainId })).body.title).toBe("mash to pet");
     const edited = { title: "Monday", words: ["pet", "pit"], aim: AIM };
-    expect((await send(api.chain.PUT, { id: chainId, body: edited })).body).toMatchObject({
+    expect((await send("PUT /api/chains/:chainId", { id: chainId, body: edited })).body).toMatchObject({
       title: "Monday",
       words: ["pet", "pit"],
     });
-    expect((await send(api.chains.GET, { query: `group=${group.id}` })).body).toHaveLength(1);
+    expect((await send("GET /api/chains", { query: `groupId=${group.id}` })).body).toHaveLength(1);
   });
 
   it("a session keeps the words it was started with, and its place", async () => {
@@ -85,18 +76,22 @@ describe("groups, chains and sessions", () => {
       seconds: { a: 12.5 },
       skipped: ["b"],
     };
-    await send(api.session.PATCH, { id: sessionId, body: { place } });
-    const { body } = await send(api.session.GET, { id: sessionId });
+    await send("PATCH /api/sessions/:sessionId", { id: sessionId, body: { place } });
+    const { body } = await send("GET /api/sessions/:sessionId", { id: sessionId });
     expect(body.session).toMatchObject({ words: ["mash", "mesh", "met", "pet"], place, endedAt: null });
     expect(
-      (await send(api.session.PATCH, { id: sessionId, body: { place: { activity: 0, item: 9, learnerId: null } } }))
-        .status,
+      (
+        await send("PATCH /api/sessions/:sessionId", {
+          id: sessionId,
+          body: { place: { activity: 0, item: 9, learnerId: null } },
+        })
+      ).status,
     ).toBe(400);
   });
 });
 
 describe("word cards", () => {
-  const card = (word: string) => send(api.word.GET, { id: word, query: `group=${group.id}` });
+  const card = (word: string) => send("GET /api/words/:word", { id: word, query: `groupId=${group.id}` });
 
   it("says what a word is made of and when it comes within reach", async () => {
     const { body } = await card("Chain");
@@ -125,9 +120,9 @@ describe("word cards", () => {
 describe("responses", () => {
   it("stores once what is sent twice", async () => {
     const sent = mark({ answer: wrong(1, "e") });
-    expect((await send(api.responses.POST, { body: sent })).status).toBe(201);
-    expect((await send(api.responses.POST, { body: sent })).status).toBe(201);
-    const { body } = await send(api.session.GET, { id: sessionId });
+    expect((await send("POST /api/responses", { body: sent })).status).toBe(201);
+    expect((await send("POST /api/responses", { body: sent })).status).toBe(201);
+    const { body } = await send("GET /api/sessions/:sessionId", { id: sessionId });
     expect(body.responses.filter((r: { id: string }) => r.id === sent.id)).toHaveLength(1);
     expect(body.responses[0].verdict.units.map((u: { result: string }) => u.result)).toEqual([
       "right",
@@ -142,25 +137,25 @@ describe("responses", () => {
     const second = mark({ learnerId, supersedes: first.id });
     const third = mark({ learnerId, supersedes: second.id, withdrawn: true });
     const standing = async () =>
-      (await send(api.session.GET, { id: sessionId })).body.responses
+      (await send("GET /api/sessions/:sessionId", { id: sessionId })).body.responses
         .filter((r: { learnerId: string }) => r.learnerId === learnerId)
         .map((r: { id: string }) => r.id);
-    await send(api.responses.POST, { body: first });
-    await send(api.responses.POST, { body: second });
+    await send("POST /api/responses", { body: first });
+    await send("POST /api/responses", { body: second });
     expect(await standing()).toEqual([second.id]);
-    await send(api.responses.POST, { body: third });
+    await send("POST /api/responses", { body: third });
     expect(await standing()).toEqual([]);
   });
 
   it("shows in the evidence, for the group and for the learner alone", async () => {
     const learnerId = group.learners[2]?.id;
     for (const wordIndex of [1, 2, 3])
-      await send(api.responses.POST, { body: mark({ learnerId, wordIndex, answer: wrong(1, "ɪ") }) });
-    const { body } = await send(api.evidence.GET, { query: `group=${group.id}&learner=${learnerId}` });
+      await send("POST /api/responses", { body: mark({ learnerId, wordIndex, answer: wrong(1, "ɪ") }) });
+    const { body } = await send("GET /api/evidence", { query: `groupId=${group.id}&learnerId=${learnerId}` });
     expect(body.rows[0]).toMatchObject({ gpc: "e=e", pattern: true, substitutions: [{ said: ["ɪ"] }] });
     expect(body.rows[0].chances).toHaveLength(3);
     for (const id of body.rows[0].wrong) expect(body.responses[id]).toMatchObject({ learner: "Auk", outcome: "wrong" });
-    const whole = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    const whole = (await send("GET /api/evidence", { query: `groupId=${group.id}` })).body;
     expect(whole.responseCount).toBeGreaterThan(body.responseCount);
   });
 });
@@ -168,116 +163,133 @@ describe("responses", () => {
 describe("refusals: words to act on, a 4xx, and nothing stored", () => {
   const nowhere = "00000000-0000-4000-8000-000000000000";
   const cases: [name: string, send: () => Promise<Answer>, status: number, says: RegExp][] = [
-    ["not JSON", () => send(api.groups.POST, { raw: "{oops" }), 400, /not JSON/],
-    ["no body at all", () => send(api.responses.POST, {}), 400, /not JSON/],
-    ["a body of the wrong shape", () => send(api.groups.POST, { body: [] }), 400, /./],
-    ["a body too large", () => send(api.groups.POST, { raw: "x".repeat(300_000) }), 413, /256 KiB/],
-    ["a group with no name", () => send(api.groups.POST, { body: { ...NEW_GROUP, name: " " } }), 400, /name/],
-    ["an unknown sequence", () => send(api.groups.POST, { body: { ...NEW_GROUP, sequenceId: "x" } }), 400, /sequence/],
-    ["an unknown group", () => send(api.group.GET, { id: nowhere }), 404, /no such group/],
-    ["an id that is none", () => send(api.group.GET, { id: "1; drop table" }), 404, /no such group/],
+    ["not JSON", () => send("POST /api/groups", { raw: "{oops" }), 400, /not JSON/],
+    ["no body at all", () => send("POST /api/responses", {}), 400, /not JSON/],
+    ["a body of the wrong shape", () => send("POST /api/groups", { body: [] }), 400, /./],
+    ["a body too large", () => send("POST /api/groups", { raw: "x".repeat(300_000) }), 413, /256 KiB/],
+    ["a group with no name", () => send("POST /api/groups", { body: { ...NEW_GROUP, name: " " } }), 400, /name/],
+    [
+      "an unknown sequence",
+      () => send("POST /api/groups", { body: { ...NEW_GROUP, sequenceId: "x" } }),
+      400,
+      /sequence/,
+    ],
+    ["an unknown group", () => send("GET /api/groups/:groupId", { id: nowhere }), 404, /no such group/],
+    ["an id that is none", () => send("GET /api/groups/:groupId", { id: "1; drop table" }), 404, /no such group/],
     [
       "a chain of no words",
-      () => send(api.chains.POST, { body: { groupId: group.id, words: [], aim: AIM } }),
+      () => send("POST /api/chains", { body: { groupId: group.id, words: [], aim: AIM } }),
       400,
       /at least one word/,
     ],
     [
       "500 words",
-      () => send(api.chains.POST, { body: { groupId: group.id, words: Array(500).fill("cat"), aim: AIM } }),
+      () => send("POST /api/chains", { body: { groupId: group.id, words: Array(500).fill("cat"), aim: AIM } }),
       400,
       /at most 60/,
     ],
     [
       "an emoji for a word",
-      () => send(api.chains.POST, { body: { groupId: group.id, words: ["🙂"], aim: AIM } }),
+      () => send("POST /api/chains", { body: { groupId: group.id, words: ["🙂"], aim: AIM } }),
       400,
       /letters a to z/,
     ],
     [
       "5,000 characters",
-      () => send(api.chains.POST, { body: { groupId: group.id, words: ["a".repeat(5000)], aim: AIM } }),
+      () => send("POST /api/chains", { body: { groupId: group.id, words: ["a".repeat(5000)], aim: AIM } }),
       400,
       /at most 30/,
     ],
     [
       "digits",
-      () => send(api.chains.POST, { body: { groupId: group.id, words: ["c4t"], aim: AIM } }),
+      () => send("POST /api/chains", { body: { groupId: group.id, words: ["c4t"], aim: AIM } }),
       400,
       /letters a to z/,
     ],
     [
       "an aim that is no correspondence",
       () =>
-        send(api.chains.POST, { body: { groupId: group.id, words: ["cat"], aim: { focus: ["zz=q"], contrasts: [] } } }),
+        send("POST /api/chains", {
+          body: { groupId: group.id, words: ["cat"], aim: { focus: ["zz=q"], contrasts: [] } },
+        }),
       400,
       /correspondence/,
     ],
-    ["a session of no chain", () => send(api.sessions.POST, { body: { chainId: nowhere } }), 404, /no such chain/],
+    ["a session of no chain", () => send("POST /api/sessions", { body: { chainId: nowhere } }), 404, /no such chain/],
     [
       "a learner that does not exist",
-      () => send(api.responses.POST, { body: mark({ learnerId: nowhere }) }),
+      () => send("POST /api/responses", { body: mark({ learnerId: nowhere }) }),
       404,
       /no such learner/,
     ],
     [
       "a session that does not exist",
-      () => send(api.responses.POST, { body: mark({ sessionId: nowhere }) }),
+      () => send("POST /api/responses", { body: mark({ sessionId: nowhere }) }),
       404,
       /no such session/,
     ],
-    ["a word beyond the chain", () => send(api.responses.POST, { body: mark({ wordIndex: 40 }) }), 400, /no word 41/],
+    [
+      "a word beyond the chain",
+      () => send("POST /api/responses", { body: mark({ wordIndex: 40 }) }),
+      400,
+      /no word 41/,
+    ],
     [
       "a unit beyond the word",
-      () => send(api.responses.POST, { body: mark({ answer: wrong(9, "e") }) }),
+      () => send("POST /api/responses", { body: mark({ answer: wrong(9, "e") }) }),
       400,
       /3 graphemes/,
     ],
     [
       "a sound that is none",
-      () => send(api.responses.POST, { body: mark({ answer: wrong(1, "💥") }) }),
+      () => send("POST /api/responses", { body: mark({ answer: wrong(1, "💥") }) }),
       400,
       /sound of the inventory/,
     ],
     [
       "sounds said with a right answer",
       () =>
-        send(api.responses.POST, {
+        send("POST /api/responses", {
           body: mark({ answer: { outcome: "right", substitutions: [{ unit: 0, said: ["e"] }] } }),
         }),
       400,
       /outcome wrong/,
     ],
-    ["a time that is none", () => send(api.responses.POST, { body: mark({ at: "yesterday" }) }), 400, /2026-11-24T09/],
+    [
+      "a time that is none",
+      () => send("POST /api/responses", { body: mark({ at: "yesterday" }) }),
+      400,
+      /2026-11-24T09/,
+    ],
     [
       "correcting a mark that is not there",
-      () => send(api.responses.POST, { body: mark({ supersedes: nowhere }) }),
+      () => send("POST /api/responses", { body: mark({ supersedes: nowhere }) }),
       404,
       /earlier mark/,
     ],
     [
       "evidence of nobody",
-      () => send(api.evidence.GET, { query: `group=${group.id}&learner=${nowhere}` }),
+      () => send("GET /api/evidence", { query: `groupId=${group.id}&learnerId=${nowhere}` }),
       404,
       /no such learner/,
     ],
-    ["evidence without a group", () => send(api.evidence.GET), 400, /group/],
-    ["an address that is none", () => send(api.rest.ALL), 404, /nothing at this address/],
+    ["evidence without a group", () => send("GET /api/evidence"), 400, /group/],
+    ["an address that is none", () => send("GET /api/nothing"), 404, /nothing at this address/],
   ];
 
   it.each(cases)("%s", async (_, request, status, says) => {
-    const before = (await send(api.session.GET, { id: sessionId })).body.responses.length;
+    const before = (await send("GET /api/sessions/:sessionId", { id: sessionId })).body.responses.length;
     const answer = await request();
     expect(answer.status).toBe(status);
     expect(answer.body.error.message).toMatch(says);
     expect(answer.body.error.hint.length).toBeGreaterThan(10);
-    expect((await send(api.session.GET, { id: sessionId })).body.responses).toHaveLength(before);
+    expect((await send("GET /api/sessions/:sessionId", { id: sessionId })).body.responses).toHaveLength(before);
   });
 
   it("an id already taken by another mark is a conflict", async () => {
     const sent = mark({ wordIndex: 3 });
-    await send(api.responses.POST, { body: sent });
-    const answer = await send(api.responses.POST, { body: { ...sent, wordIndex: 2 } });
+    await send("POST /api/responses", { body: sent });
+    const answer = await send("POST /api/responses", { body: { ...sent, wordIndex: 2 } });
     expect(answer.status).toBe(409);
   });
 });

@@ -9,27 +9,6 @@ import { send } from "./send.ts";
 /** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
 const folder = mkdtempSync(join(tmpdir(), "zip-step-lessons-"));
 process.env["ZIP_STEP_DATA"] = folder;
-const api = {
-  groups: await import("../../src/pages/api/groups/index.ts"),
-  group: await import("../../src/pages/api/groups/[id].ts"),
-  edit: await import("../../src/pages/api/plans/[id]/edit.ts"),
-  school: await import("../../src/pages/api/school.ts"),
-  chains: await import("../../src/pages/api/chains/index.ts"),
-  sets: await import("../../src/pages/api/sets/index.ts"),
-  plan: await import("../../src/pages/api/plans/[id]/index.ts"),
-  draft: await import("../../src/pages/api/plans/[id]/draft.ts"),
-  add: await import("../../src/pages/api/plans/[id]/add.ts"),
-  activities: await import("../../src/pages/api/plans/activities.ts"),
-  templates: await import("../../src/pages/api/templates/index.ts"),
-  template: await import("../../src/pages/api/templates/[id].ts"),
-  sessions: await import("../../src/pages/api/sessions/index.ts"),
-  session: await import("../../src/pages/api/sessions/[id]/index.ts"),
-  words: await import("../../src/pages/api/sessions/[id]/words.ts"),
-  responses: await import("../../src/pages/api/responses.ts"),
-  evidence: await import("../../src/pages/api/evidence.ts"),
-  week: await import("../../src/pages/api/groups/[id]/week.ics.ts"),
-  warm: await import("../../src/pages/api/warm.ts"),
-};
 const { database } = await import("../../src/server/db/application-database.ts");
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
 const { packsPage } = await import("../../src/server/groups/packs-page.ts");
@@ -50,10 +29,11 @@ interface Part {
   readonly content?: { readonly words?: readonly string[]; readonly gpcs?: readonly string[] };
 }
 const draft = async (more: object = {}): Promise<{ activities: Part[] }> =>
-  (await send(api.draft.POST, { id: group.id, body: { ...AIM, minutes: 30, seed: 3, ...more } })).body;
-const start = (body: object) => send(api.sessions.POST, { body: { groupId: group.id, ...body } });
+  (await send("POST /api/groups/:groupId/plan", { id: group.id, body: { ...AIM, minutes: 30, seed: 3, ...more } }))
+    .body;
+const start = (body: object) => send("POST /api/sessions", { body: { groupId: group.id, ...body } });
 const mark = (sessionId: string, wordIndex: number, answer: object, more: object = {}) =>
-  send(api.responses.POST, {
+  send("POST /api/responses", {
     body: {
       id: randomUUID(),
       sessionId,
@@ -68,7 +48,7 @@ const mark = (sessionId: string, wordIndex: number, answer: object, more: object
 
 beforeAll(async () => {
   const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 13, learners: ["Gull", "Skua"] };
-  group = (await send(api.groups.POST, { body })).body;
+  group = (await send("POST /api/groups", { body })).body;
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
@@ -94,7 +74,7 @@ describe("a whole lesson", () => {
     const used = page.activities.flatMap(({ items }) => items.flatMap(({ index }) => (index === null ? [] : [index])));
     expect(new Set(used).size).toBe(used.length);
     await draft({ seed: 8 });
-    expect((await send(api.session.GET, { id: body.id })).body.session.words).toEqual(body.words);
+    expect((await send("GET /api/sessions/:sessionId", { id: body.id })).body.session.words).toEqual(body.words);
   });
 
   it("the place is kept whole: activity, word, moment, order, time, what was left out", async () => {
@@ -110,13 +90,14 @@ describe("a whole lesson", () => {
       seconds: { [first?.id as string]: 61.5 },
       skipped: [first?.id],
     };
-    expect((await send(api.session.PATCH, { id: body.id, body: { place } })).status).toBe(200);
-    expect((await send(api.session.GET, { id: body.id })).body.session.place).toEqual(place);
-    const beyond = (more: object) => send(api.session.PATCH, { id: body.id, body: { place: { ...place, ...more } } });
+    expect((await send("PATCH /api/sessions/:sessionId", { id: body.id, body: { place } })).status).toBe(200);
+    expect((await send("GET /api/sessions/:sessionId", { id: body.id })).body.session.place).toEqual(place);
+    const beyond = (more: object) =>
+      send("PATCH /api/sessions/:sessionId", { id: body.id, body: { place: { ...place, ...more } } });
     expect((await beyond({ activity: 50 })).body.error.message).toMatch(/activities/);
     expect((await beyond({ item: 4 })).body.error.message).toMatch(/4 items/);
     expect((await beyond({ learnerId: "Gull" })).status).toBe(400);
-    expect((await send(api.session.GET, { id: body.id })).body.session.place).toEqual(place);
+    expect((await send("GET /api/sessions/:sessionId", { id: body.id })).body.session.place).toEqual(place);
   });
 
   it("a chain taught before lessons were run is still there, with its place", async () => {
@@ -131,7 +112,7 @@ describe("a whole lesson", () => {
       place: { wordIndex: 1, learnerId: null },
       startedAt: new Date("2026-10-01T09:00:00Z"),
     });
-    const { session } = (await send(api.session.GET, { id })).body;
+    const { session } = (await send("GET /api/sessions/:sessionId", { id })).body;
     expect(session).toMatchObject({ place: { activity: 0, item: 1, stage: 0 }, run: { minutes: null } });
     const page = await teachPage(db, id);
     expect(page.activities[0]?.items.map(({ word }) => word?.word)).toEqual(["cat", "cap"]);
@@ -139,23 +120,25 @@ describe("a whole lesson", () => {
   });
 
   it("a word that the school has put away since does not come up", async () => {
-    const chain = await send(api.chains.POST, { body: { groupId: group.id, words: ["cat", "cap", "map"], aim: AIM } });
-    const school = (await send(api.school.GET)).body;
-    await send(api.school.PUT, { body: { ...school, never: ["cap"] } });
+    const chain = await send("POST /api/chains", {
+      body: { groupId: group.id, words: ["cat", "cap", "map"], aim: AIM },
+    });
+    const school = (await send("GET /api/school")).body;
+    await send("PUT /api/school", { body: { ...school, never: ["cap"] } });
     expect((await start({ chainId: chain.body.id })).body.words).toEqual(["cat", "map"]);
-    await send(api.school.PUT, { body: { ...school, never: ["cat", "cap", "map"] } });
+    await send("PUT /api/school", { body: { ...school, never: ["cat", "cap", "map"] } });
     expect((await start({ chainId: chain.body.id })).body.error.message).toMatch(/kept out of this school/);
-    await send(api.school.PUT, { body: school });
+    await send("PUT /api/school", { body: school });
   });
 
   it("nor does a text or a sentence with such a word in it", async () => {
-    await send(api.plan.PUT, { id: group.id, body: { minutes: 20, activities: [] } });
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
     const text = { ...AIM, kind: "text", text: "A thin cat ran.", seed: 1 };
-    const { body } = await send(api.add.POST, { id: group.id, body: text });
-    const school = (await send(api.school.GET)).body;
-    await send(api.school.PUT, { body: { ...school, never: ["cat"] } });
+    const { body } = await send("POST /api/plans/:planId/activities", { id: group.id, body: text });
+    const school = (await send("GET /api/school")).body;
+    await send("PUT /api/school", { body: { ...school, never: ["cat"] } });
     expect((await start({ activityId: body.activities.at(-1).id })).status).toBe(400);
-    await send(api.school.PUT, { body: school });
+    await send("PUT /api/school", { body: school });
     expect((await start({ activityId: body.activities.at(-1).id })).status).toBe(201);
   });
 
@@ -166,7 +149,7 @@ describe("a whole lesson", () => {
       b: ["e"],
       pairs: [{ a: "pin", b: "pen", position: "medial" }],
     };
-    const set = (await send(api.sets.POST, { body: { groupId: group.id, content } })).body;
+    const set = (await send("POST /api/sets", { body: { groupId: group.id, content } })).body;
     expect((await start({ setId: set.id })).body.words).toEqual(["pin", "pen"]);
     expect((await start({ setId: NOBODY })).status).toBe(404);
   });
@@ -174,15 +157,15 @@ describe("a whole lesson", () => {
 
 describe("what does not fit the group now", () => {
   const putTo = (step: number) =>
-    send(api.group.PATCH, { id: group.id, body: { sequenceId: "short-vowels-first", step } });
+    send("PATCH /api/groups/:groupId", { id: group.id, body: { sequenceId: "short-vowels-first", step } });
   const savedChain = async (words: string[], shape?: object) =>
-    (await send(api.chains.POST, { body: { groupId: group.id, words, aim: AIM, ...(shape && { shape }) } })).body.id;
+    (await send("POST /api/chains", { body: { groupId: group.id, words, aim: AIM, ...(shape && { shape }) } })).body.id;
   const planned = async (chainId: string) => {
-    await send(api.plan.PUT, { id: group.id, body: { minutes: 20, activities: [] } });
-    const body = { groupId: group.id, kind: "chain", ref: chainId };
-    return (await send(api.activities.POST, { body })).body.activities[0].id;
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
+    return (await send("POST /api/plans/:planId/activities", { id: group.id, body: { chainId } })).body.activities[0]
+      .id;
   };
-  const faults = async () => (await send(api.plan.GET, { id: group.id })).body.faults;
+  const faults = async () => (await send("GET /api/groups/:groupId/plan", { id: group.id })).body.faults;
 
   it("a plan is looked over anew whenever it is asked for, and is not begun while it does not fit", async () => {
     await draft();
@@ -194,7 +177,10 @@ describe("what does not fit the group now", () => {
     expect(refused.status).toBe(400);
     expect(refused.body.error.message).toMatch(/does not fit the group now: .* is not within reach yet/);
     expect((await start({ activityId: found[0].activity })).status).toBe(400);
-    const redrafted = await send(api.draft.POST, { id: group.id, body: { ...AIM, focus: [], minutes: 20, seed: 1 } });
+    const redrafted = await send("POST /api/groups/:groupId/plan", {
+      id: group.id,
+      body: { ...AIM, focus: [], minutes: 20, seed: 1 },
+    });
     expect(redrafted.body.faults).toEqual([]);
     expect((await start({ lesson: true })).status).toBe(201);
     await putTo(13);
@@ -206,7 +192,10 @@ describe("what does not fit the group now", () => {
     const against = (all: { activity: string }[]) => all.filter(({ activity }) => activity === id).length;
     await putTo(4);
     expect(against(await faults())).toBeGreaterThan(0);
-    const { status, body } = await send(api.edit.POST, { id: group.id, body: { id, words: ["sat", "at"] } });
+    const { status, body } = await send("PATCH /api/plans/:planId/activities/:activityId", {
+      params: { planId: group.id, activityId: id },
+      body: { words: ["sat", "at"] },
+    });
     expect(status).toBe(200);
     expect(against(body.faults)).toBe(0);
     expect(body.faults.length).toBeGreaterThan(0);
@@ -236,7 +225,10 @@ describe("what does not fit the group now", () => {
     expect(status).toBe(201);
     // Said again at the end; another nonsense word would be a substitution of the keys.
     const again = (words: string[]) =>
-      send(api.words.POST, { id: body.id, body: { activityId: body.run.activities[0].id, words } });
+      send("POST /api/sessions/:sessionId/words", {
+        id: body.id,
+        body: { activityId: body.run.activities[0].id, words },
+      });
     expect((await again(["zat"])).status).toBe(200);
     expect((await again(["zan"])).body.error.message).toMatch(/zan is not in the word list/);
     await putTo(13);
@@ -260,13 +252,13 @@ describe("what does not fit the group now", () => {
       (await planned(await savedChain(["kite", "dog"], { length: 4, locked: [], mode: "ears-only" }))) !== "",
     ).toBe(true);
     expect((await faults()).map(({ code }: { code: string }) => code)).toEqual(["empty"]);
-    await send(api.plan.PUT, { id: group.id, body: { minutes: 20, activities: [] } });
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
   });
 });
 
 describe("words on the spot", () => {
   const chain = async () => {
-    const { body } = await send(api.chains.POST, { body: { groupId: group.id, words: ["cat", "cap"], aim: AIM } });
+    const { body } = await send("POST /api/chains", { body: { groupId: group.id, words: ["cat", "cap"], aim: AIM } });
     return (await start({ chainId: body.id })).body;
   };
 
@@ -274,7 +266,7 @@ describe("words on the spot", () => {
     const session = await chain();
     const activityId = session.run.activities[0].id;
     await mark(session.id, 1, { outcome: "wrong" });
-    const { status, body } = await send(api.words.POST, {
+    const { status, body } = await send("POST /api/sessions/:sessionId/words", {
       id: session.id,
       body: { activityId, words: ["map", "cap"] },
     });
@@ -286,7 +278,7 @@ describe("words on the spot", () => {
       [3, "cap"],
     ]);
     expect((await mark(session.id, 3, {})).body.word).toBe("cap");
-    const { responses } = (await send(api.session.GET, { id: session.id })).body;
+    const { responses } = (await send("GET /api/sessions/:sessionId", { id: session.id })).body;
     expect(
       responses
         .map((one: { wordIndex: number; answer: { outcome: string } }) => [one.wordIndex, one.answer.outcome])
@@ -307,27 +299,30 @@ describe("words on the spot", () => {
     ["an activity that is not there", { activityId: "x", words: ["map"] }, 404, /no such activity/],
   ])("%s is refused, and nothing comes in", async (_, more, status, says) => {
     const session = await chain();
-    const answer = await send(api.words.POST, {
+    const answer = await send("POST /api/sessions/:sessionId/words", {
       id: session.id,
       body: { activityId: session.run.activities[0].id, ...more },
     });
     expect(answer.status).toBe(status);
     expect(answer.body.error.message).toMatch(says);
-    expect((await send(api.session.GET, { id: session.id })).body.session.words).toEqual(["cat", "cap"]);
+    expect((await send("GET /api/sessions/:sessionId", { id: session.id })).body.session.words).toEqual(["cat", "cap"]);
   });
 
   it("cards and gaps take no words", async () => {
     const { activities } = await draft();
     const cards = activities.find(({ kind }) => kind === "sound-cards") as Part;
     const session = (await start({ activityId: cards.id })).body;
-    const answer = await send(api.words.POST, { id: session.id, body: { activityId: cards.id, words: ["cat"] } });
+    const answer = await send("POST /api/sessions/:sessionId/words", {
+      id: session.id,
+      body: { activityId: cards.id, words: ["cat"] },
+    });
     expect(answer.body.error.message).toMatch(/cannot be put into this activity/);
   });
 });
 
 describe("what goes to the record", () => {
   it("tiles: every attempt, the first one telling; counted apart from reading", async () => {
-    const { body } = await send(api.chains.POST, { body: { groupId: group.id, words: ["pen", "pan"], aim: AIM } });
+    const { body } = await send("POST /api/chains", { body: { groupId: group.id, words: ["pen", "pan"], aim: AIM } });
     const session = (await start({ chainId: body.id })).body;
     const built = [
       ["p", "i", "n"],
@@ -339,13 +334,13 @@ describe("what goes to the record", () => {
       units: [{ result: "right" }, { result: "substitution", said: ["ɪ"], built: "i" }, { result: "right" }],
     });
     const rows = async (way: string) =>
-      (await send(api.evidence.GET, { query: `group=${group.id}&way=${way}` })).body.rows as {
+      (await send("GET /api/evidence", { query: `groupId=${group.id}&way=${way}` })).body.rows as {
         gpc: string;
         wrong: string[];
       }[];
     expect((await rows("built")).find(({ gpc }) => gpc === "e=e")?.wrong).toEqual([stored.body.id]);
     expect((await rows("read")).find(({ gpc }) => gpc === "e=e")?.wrong ?? []).toEqual([]);
-    expect((await send(api.evidence.GET, { query: `group=${group.id}&way=sung` })).status).toBe(400);
+    expect((await send("GET /api/evidence", { query: `groupId=${group.id}&way=sung` })).status).toBe(400);
     const read = await mark(session.id, 1, { built: [["p", "a", "n"]] });
     expect(read.body.error.message).toMatch(/Only a word that was built/);
   });
@@ -355,9 +350,9 @@ describe("what goes to the record", () => {
     const heldBack = activities.find((one) => one.heldBack) as Part;
     const session = (await start({ lesson: true })).body;
     const at = session.words.indexOf(heldBack.content?.words?.[0]);
-    const before = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    const before = (await send("GET /api/evidence", { query: `groupId=${group.id}` })).body;
     const stored = await mark(session.id, at, { outcome: "wrong", substitutions: [{ unit: 0, said: ["f"] }] });
-    const after = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    const after = (await send("GET /api/evidence", { query: `groupId=${group.id}` })).body;
     expect(after.rows).toEqual(before.rows);
     expect(after.heldBack).toEqual({ right: before.heldBack.right, all: [...before.heldBack.all, stored.body.id] });
     expect(after.practised).toEqual(before.practised);
@@ -367,10 +362,10 @@ describe("what goes to the record", () => {
     const { activities } = await draft();
     const cards = activities.find(({ kind }) => kind === "sound-cards") as Part;
     const session = (await start({ activityId: cards.id })).body;
-    const before = (await send(api.evidence.GET, { query: `group=${group.id}` })).body;
+    const before = (await send("GET /api/evidence", { query: `groupId=${group.id}` })).body;
     const stored = await mark(session.id, 0, {}, { mode: "card" });
     expect(stored.body.verdict.units).toHaveLength(1);
-    expect((await send(api.evidence.GET, { query: `group=${group.id}` })).body).toEqual(before);
+    expect((await send("GET /api/evidence", { query: `groupId=${group.id}` })).body).toEqual(before);
   });
 });
 
@@ -410,7 +405,10 @@ describe("the shelf, templates, and what was taken out", () => {
     "%s is put in, filled with the lesson's words",
     async (kind) => {
       await draft({ minutes: 20 });
-      const { status, body } = await send(api.add.POST, { id: group.id, body: { ...AIM, kind, seed: 2 } });
+      const { status, body } = await send("POST /api/plans/:planId/activities", {
+        id: group.id,
+        body: { ...AIM, kind, seed: 2 },
+      });
       expect(status).toBe(201);
       const added = body.activities.at(-1);
       expect(added.kind).toBe(kind);
@@ -420,7 +418,7 @@ describe("the shelf, templates, and what was taken out", () => {
 
   it("a text is checked word by word; today's sound is looked for in it", async () => {
     const add = (text: string, kind = "text") =>
-      send(api.add.POST, { id: group.id, body: { ...AIM, kind, text, seed: 2 } });
+      send("POST /api/plans/:planId/activities", { id: group.id, body: { ...AIM, kind, text, seed: 2 } });
     const good = await add("Sam has a thin path.");
     expect(good.body.activities.at(-1).content).toEqual({
       kind: "text",
@@ -432,7 +430,10 @@ describe("the shelf, templates, and what was taken out", () => {
     expect((await add("")).body.error.message).toMatch(/no text/);
     expect((await add("x".repeat(1001))).status).toBe(400);
     expect((await add("Clap your hands", "free")).status).toBe(201);
-    expect((await send(api.add.POST, { id: group.id, body: { ...AIM, kind: "juggling", seed: 1 } })).status).toBe(400);
+    expect(
+      (await send("POST /api/plans/:planId/activities", { id: group.id, body: { ...AIM, kind: "juggling", seed: 1 } }))
+        .status,
+    ).toBe(400);
   });
 
   it("what was taken out can be put back where it was", async () => {
@@ -441,17 +442,18 @@ describe("the shelf, templates, and what was taken out", () => {
       minutes: 30,
       activities: list.map(({ id, minutes }) => ({ id, minutes })),
     });
-    const without = (await send(api.plan.PUT, { id: group.id, body: sent(activities.slice(1)) })).body;
+    const without = (await send("PUT /api/groups/:groupId/plan", { id: group.id, body: sent(activities.slice(1)) }))
+      .body;
     expect(without.activities).toHaveLength(activities.length - 1);
-    const back = (await send(api.plan.PUT, { id: group.id, body: sent(activities) })).body;
+    const back = (await send("PUT /api/groups/:groupId/plan", { id: group.id, body: sent(activities) })).body;
     expect(back.activities.map(({ id }: Part) => id)).toEqual(activities.map(({ id }) => id));
     expect(back.activities[0].content).toEqual(activities[0]?.content);
   });
 
   it("the line of a lesson is kept, drafted by again with other words, and taken out; those that ship stay", async () => {
     const { activities } = await draft();
-    const made = (await send(api.templates.POST, { body: { name: "Ours", groupId: group.id } })).body;
-    const all = (await send(api.templates.GET)).body;
+    const made = (await send("POST /api/templates", { body: { name: "Ours", groupId: group.id } })).body;
+    const all = (await send("GET /api/templates")).body;
     expect(all.map(({ name, shipped }: { name: string; shipped: boolean }) => [name, shipped])).toEqual([
       ["Ours", false],
       ["A whole lesson", true],
@@ -468,14 +470,18 @@ describe("the shelf, templates, and what was taken out", () => {
     const building = await draft({ templateId: "build-and-spell", minutes: 20 });
     expect(building.activities.find(({ ifTime }) => !ifTime)).toBeDefined();
     expect(building.activities.some(({ kind }) => kind === "build-chain")).toBe(true);
-    expect((await send(api.template.DELETE, { id: "whole-lesson" })).status).toBe(400);
-    expect((await send(api.template.DELETE, { id: made.id })).status).toBe(204);
-    expect((await send(api.template.DELETE, { id: made.id })).status).toBe(404);
+    expect((await send("DELETE /api/templates/:templateId", { id: "whole-lesson" })).status).toBe(400);
+    expect((await send("DELETE /api/templates/:templateId", { id: made.id })).status).toBe(204);
+    expect((await send("DELETE /api/templates/:templateId", { id: made.id })).status).toBe(404);
     expect(
-      (await send(api.draft.POST, { id: group.id, body: { ...AIM, minutes: 20, seed: 1, templateId: made.id } }))
-        .status,
+      (
+        await send("POST /api/groups/:groupId/plan", {
+          id: group.id,
+          body: { ...AIM, minutes: 20, seed: 1, templateId: made.id },
+        })
+      ).status,
     ).toBe(404);
-    expect((await send(api.templates.POST, { body: { name: " ", groupId: group.id } })).status).toBe(400);
+    expect((await send("POST /api/templates", { body: { name: " ", groupId: group.id } })).status).toBe(400);
   });
 
   it("time to think grows short with the lessons about the same sound", async () => {
@@ -505,19 +511,19 @@ describe("the shelf, templates, and what was taken out", () => {
 describe("the clock and the week", () => {
   it("a group's pace is what its lessons took beside what they take", async () => {
     const slow = (
-      await send(api.groups.POST, {
+      await send("POST /api/groups", {
         body: { name: "Slow", sequenceId: "short-vowels-first", step: 13, learners: ["Auk"] },
       })
     ).body;
-    const chain = await send(api.chains.POST, {
+    const chain = await send("POST /api/chains", {
       body: { groupId: slow.id, words: ["cat", "cap", "map", "mat"], aim: AIM },
     });
     const db = await database();
     expect(await paceOf(db, slow.id)).toBe(1);
     for (let k = 0; k < 2; k++) {
-      const session = (await send(api.sessions.POST, { body: { chainId: chain.body.id } })).body;
+      const session = (await send("POST /api/sessions", { body: { chainId: chain.body.id } })).body;
       const place = { activity: 0, item: 3, learnerId: null, seconds: { [session.run.activities[0].id]: 180 } };
-      await send(api.session.PATCH, { id: session.id, body: { place } });
+      await send("PATCH /api/sessions/:sessionId", { id: session.id, body: { place } });
     }
     // Four words with a model take two minutes; three were taken.
     expect(await paceOf(db, slow.id)).toBeCloseTo(1.5, 5);
@@ -525,7 +531,7 @@ describe("the clock and the week", () => {
 
   it("the week is a calendar file that a calendar reads: one event a day, at the time of the clock on the wall", async () => {
     const query = "from=2026-11-30&days=135&at=09:30&minutes=25&2026-12-02=sh%3Dʃ";
-    const { status, body } = await send(api.week.GET, { id: group.id, query });
+    const { status, body } = await send("GET /api/groups/:groupId/week.ics", { id: group.id, query });
     expect(status).toBe(200);
     const lines = (body as string).split("\r\n");
     expect(lines[0]).toBe("BEGIN:VCALENDAR");
@@ -547,7 +553,7 @@ describe("the clock and the week", () => {
     ["at=25:00", /time such as/],
     ["minutes=400", /at most 90/],
   ])("%s is refused in words", async (query, says) => {
-    const { status, body } = await send(api.week.GET, { id: group.id, query });
+    const { status, body } = await send("GET /api/groups/:groupId/week.ics", { id: group.id, query });
     expect(status).toBe(400);
     expect(body.error.message).toMatch(says);
   });
@@ -556,11 +562,11 @@ describe("the clock and the week", () => {
 describe("what is made ready after a start", () => {
   it("stores nothing: no lesson, no session", async () => {
     const counted = async () => ({
-      plan: (await send(api.plan.GET, { id: group.id })).body,
+      plan: (await send("GET /api/groups/:groupId/plan", { id: group.id })).body,
       sessions: (await (await database()).select().from(sessions)).length,
     });
     const before = await counted();
-    expect((await send(api.warm.POST, {})).body).toEqual({ ok: true });
+    expect((await send("POST /api/warm-up", {})).body).toEqual({ ok: true });
     expect(await counted()).toEqual(before);
   });
 });

@@ -7,18 +7,6 @@ import { send } from "./send.ts";
 /** The school's choices, its own sequences and hand-ticks, through the endpoints over a real PGlite. */
 const folder = mkdtempSync(join(tmpdir(), "zip-step-school-"));
 process.env["ZIP_STEP_DATA"] = folder;
-const api = {
-  school: await import("../../src/pages/api/school.ts"),
-  sequences: await import("../../src/pages/api/sequences/index.ts"),
-  sequence: await import("../../src/pages/api/sequences/[id].ts"),
-  check: await import("../../src/pages/api/sequences/check.ts"),
-  readCsv: await import("../../src/pages/api/sequences/read-csv.ts"),
-  csv: await import("../../src/pages/api/sequences/[id]/csv.ts"),
-  groups: await import("../../src/pages/api/groups/index.ts"),
-  group: await import("../../src/pages/api/groups/[id].ts"),
-  ticks: await import("../../src/pages/api/groups/[id]/ticks.ts"),
-  word: await import("../../src/pages/api/words/[id].ts"),
-};
 
 const row = (spellings: string, more: object = {}) => ({
   name: "",
@@ -45,25 +33,26 @@ const SCHOOL = {
 const NONE = { gpcs: [], patterns: [], words: [] };
 
 let groupId: string;
-const card = async (word: string) => (await send(api.word.GET, { id: word, query: `group=${groupId}` })).body;
+const card = async (word: string) =>
+  (await send("GET /api/words/:word", { id: word, query: `groupId=${groupId}` })).body;
 
 beforeAll(async () => {
   const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 9, learners: ["Gull"] };
-  groupId = (await send(api.groups.POST, { body })).body.id;
+  groupId = (await send("POST /api/groups", { body })).body.id;
 });
 
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("the school's choices", () => {
   it("are the defaults until somebody chooses, and then decide what a card says", async () => {
-    expect((await send(api.school.GET)).body).toEqual(SCHOOL);
+    expect((await send("GET /api/school")).body).toEqual(SCHOOL);
     expect((await card("bath")).card.readings[0].units[1].phonemes).toEqual(["æ"]);
     const british = { ...SCHOOL, accent: { accent: "southern-british", mergers: [] }, never: ["Zap", "bug", "bug"] };
-    const { status, body } = await send(api.school.PUT, { body: british });
+    const { status, body } = await send("PUT /api/school", { body: british });
     expect(status).toBe(200);
     expect(body.never).toEqual(["bug", "zap"]);
     expect((await card("bath")).card.readings[0].units[1].phonemes).toEqual(["ɑː"]);
-    expect((await send(api.school.PUT, { body: SCHOOL })).status).toBe(200);
+    expect((await send("PUT /api/school", { body: SCHOOL })).status).toBe(200);
   });
 
   it.each([
@@ -78,10 +67,10 @@ describe("the school's choices", () => {
     ["a minute to think", { ...SCHOOL, practice: { ...SCHOOL.practice, thinking: 60 } }, /at most 20 seconds/],
     ["a never-list with a sentence", { ...SCHOOL, never: ["not this one"] }, /letters a to z/],
   ])("refuses %s, and keeps what was", async (_, body, says) => {
-    const answer = await send(api.school.PUT, { body });
+    const answer = await send("PUT /api/school", { body });
     expect(answer.status).toBe(400);
     expect(JSON.stringify(answer.body)).toMatch(says);
-    expect((await send(api.school.GET)).body).toEqual(SCHOOL);
+    expect((await send("GET /api/school")).body).toEqual(SCHOOL);
   });
 });
 
@@ -89,19 +78,23 @@ describe("hand-ticks", () => {
   it("bring a word within reach, or take it out, for this group", async () => {
     expect((await card("ship")).card.today.decodable).toBe(false);
     const add = { ...NONE, gpcs: ["sh=ʃ"] };
-    expect((await send(api.ticks.PUT, { id: groupId, body: { add, remove: NONE } })).status).toBe(200);
+    expect((await send("PUT /api/groups/:groupId/ticks", { id: groupId, body: { add, remove: NONE } })).status).toBe(
+      200,
+    );
     expect((await card("ship")).card.today.decodable).toBe(true);
-    await send(api.ticks.PUT, { id: groupId, body: { add, remove: { ...NONE, gpcs: ["i=ɪ"] } } });
+    await send("PUT /api/groups/:groupId/ticks", { id: groupId, body: { add, remove: { ...NONE, gpcs: ["i=ɪ"] } } });
     expect((await card("ship")).card.today).toMatchObject({ decodable: false, missing: [{ grapheme: "i" }] });
-    await send(api.ticks.PUT, { id: groupId, body: { add: NONE, remove: NONE } });
+    await send("PUT /api/groups/:groupId/ticks", { id: groupId, body: { add: NONE, remove: NONE } });
     expect((await card("ship")).card.today.decodable).toBe(false);
   });
 
   it("refuses what is no correspondence, and what is no group", async () => {
     const bad = { add: { ...NONE, gpcs: ["sh=q"] }, remove: NONE };
-    expect((await send(api.ticks.PUT, { id: groupId, body: bad })).status).toBe(400);
+    expect((await send("PUT /api/groups/:groupId/ticks", { id: groupId, body: bad })).status).toBe(400);
     const nobody = "00000000-0000-4000-8000-000000000000";
-    expect((await send(api.ticks.PUT, { id: nobody, body: { add: NONE, remove: NONE } })).status).toBe(404);
+    expect(
+      (await send("PUT /api/groups/:groupId/ticks", { id: nobody, body: { add: NONE, remove: NONE } })).status,
+    ).toBe(404);
   });
 });
 
@@ -121,32 +114,39 @@ describe("the school's own sequences", () => {
 
   it("are made, used by a group, changed, and given out as a CSV file that reads back the same", async () => {
     const rows = [row("s, a, t, p"), row("ow (snow), ck@end", { patterns: "-s", irregularWords: "the, was" })];
-    const made = await send(api.sequences.POST, { body: { name: "Harbour order", rows } });
+    const made = await send("POST /api/sequences", { body: { name: "Harbour order", rows } });
     expect(made.status).toBe(201);
     id = made.body.id;
     expect(made.body.steps[1]).toMatchObject({ patterns: ["suffix-s"], irregularWords: ["the", "was"] });
-    expect((await send(api.group.PATCH, { id: groupId, body: { sequenceId: id, step: 2 } })).status).toBe(200);
+    expect((await send("PATCH /api/groups/:groupId", { id: groupId, body: { sequenceId: id, step: 2 } })).status).toBe(
+      200,
+    );
     expect((await card("tap")).card.firstStep).toBe(1);
-    const { body: csv } = await send(api.csv.GET, { id });
+    const { body: csv } = await send("GET /api/sequences/:sequenceId/csv", { id });
     expect(csv).toContain("step,spellings,patterns,irregular words");
-    const back = await send(api.readCsv.POST, { body: { csv } });
+    const back = await send("POST /api/sequence-imports", { body: { csv } });
     expect(back.body).toMatchObject({ problems: [], steps: made.body.steps, lines: [2, 3] });
   });
 
   it("cannot lose the step a group stands at, nor go while a group is in them", async () => {
-    const short = await send(api.sequence.PUT, { id, body: { name: "Harbour order", rows: [row("s, a, t, p")] } });
+    const short = await send("PUT /api/sequences/:sequenceId", {
+      id,
+      body: { name: "Harbour order", rows: [row("s, a, t, p")] },
+    });
     expect(short.status).toBe(409);
     expect(short.body.error.message).toContain("Dunes stands at step 2");
-    expect((await send(api.sequence.DELETE, { id })).status).toBe(409);
-    await send(api.group.PATCH, { id: groupId, body: { sequenceId: "phased", step: 1 } });
-    expect((await send(api.sequence.DELETE, { id })).status).toBe(204);
-    expect((await send(api.sequence.GET, { id })).status).toBe(404);
+    expect((await send("DELETE /api/sequences/:sequenceId", { id })).status).toBe(409);
+    await send("PATCH /api/groups/:groupId", { id: groupId, body: { sequenceId: "phased", step: 1 } });
+    expect((await send("DELETE /api/sequences/:sequenceId", { id })).status).toBe(204);
+    expect((await send("GET /api/sequences/:sequenceId", { id })).status).toBe(404);
   });
 
   it("shipped ones stay as they are", async () => {
     const body = { name: "Mine", rows: [row("s")] };
-    expect((await send(api.sequence.PUT, { id: "phased", body })).body.error.message).toContain("make a copy");
-    expect((await send(api.sequence.DELETE, { id: "phased" })).status).toBe(400);
+    expect((await send("PUT /api/sequences/:sequenceId", { id: "phased", body })).body.error.message).toContain(
+      "make a copy",
+    );
+    expect((await send("DELETE /api/sequences/:sequenceId", { id: "phased" })).status).toBe(400);
   });
 
   it.each([
@@ -154,13 +154,13 @@ describe("the school's own sequences", () => {
     ["one with a sound that does not exist", { name: "Odd", rows: [row("ow=/q/")] }, /cannot be read/],
     ["one without a name", { name: " ", rows: [row("s")] }, /needs a name/],
   ])("refuses %s", async (_, body, says) => {
-    const answer = await send(api.sequences.POST, { body });
+    const answer = await send("POST /api/sequences", { body });
     expect(answer.status).toBe(400);
     expect(answer.body.error.message).toMatch(says);
   });
 
   it("rows are checked without being stored: two steps that teach the same, letters that say several sounds", async () => {
-    const { body } = await send(api.check.POST, { body: { rows: [row("s a"), row("s"), row("ow")] } });
+    const { body } = await send("POST /api/sequence-checks", { body: { rows: [row("s a"), row("s"), row("ow")] } });
     expect(body.problems.map((p: { fault: { code: string } }) => p.fault.code)).toEqual(["taught-twice", "ambiguous"]);
   });
 
@@ -168,14 +168,14 @@ describe("the school's own sequences", () => {
     ["an empty file", "", /file is empty/],
     ["a file of something else", "name,age\nx,3\n", /no column named "spellings".*name, age/],
   ])("a CSV reader refuses %s", async (_, csv, says) => {
-    const answer = await send(api.readCsv.POST, { body: { csv } });
+    const answer = await send("POST /api/sequence-imports", { body: { csv } });
     expect(answer.status).toBe(400);
     expect(answer.body.error.message).toMatch(says);
   });
 
   it("names the line of every fault in a file", async () => {
     const csv = 'step,spellings\nfirst,"s, a"\n\nthird,"zzq"\n';
-    const { body } = await send(api.readCsv.POST, { body: { csv } });
+    const { body } = await send("POST /api/sequence-imports", { body: { csv } });
     expect(body.problems).toHaveLength(1);
     expect(body.lines[body.problems[0].row]).toBe(4);
   });

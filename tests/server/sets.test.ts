@@ -8,23 +8,6 @@ import { send } from "./send.ts";
 /** Sets, routines and the next lesson, over a real PGlite in a folder of its own. */
 const folder = mkdtempSync(join(tmpdir(), "zip-step-sets-"));
 process.env["ZIP_STEP_DATA"] = folder;
-const api = {
-  groups: await import("../../src/pages/api/groups/index.ts"),
-  school: await import("../../src/pages/api/school.ts"),
-  chains: await import("../../src/pages/api/chains/index.ts"),
-  chain: await import("../../src/pages/api/chains/[id].ts"),
-  versions: await import("../../src/pages/api/chains/[id]/versions.ts"),
-  sets: await import("../../src/pages/api/sets/index.ts"),
-  set: await import("../../src/pages/api/sets/[id].ts"),
-  routines: await import("../../src/pages/api/routines/index.ts"),
-  routine: await import("../../src/pages/api/routines/[id].ts"),
-  days: await import("../../src/pages/api/routines/[id]/days.ts"),
-  plan: await import("../../src/pages/api/plans/[id]/index.ts"),
-  activities: await import("../../src/pages/api/plans/activities.ts"),
-  sessions: await import("../../src/pages/api/sessions/index.ts"),
-  draft: await import("../../src/pages/api/plans/[id]/draft.ts"),
-  edit: await import("../../src/pages/api/plans/[id]/edit.ts"),
-};
 const { planSheet } = await import("../../src/server/plans/plan-page.ts");
 const { paceOf } = await import("../../src/server/sessions/pace.ts");
 const { printPage } = await import("../../src/server/sets/print-page.ts");
@@ -47,12 +30,12 @@ const ears = () => {
   if (!set.ok) throw new Error("no items");
   return { kind: "ears-only", parts: [{ skill: "take-beginning", items: structuredClone(set.items) }] };
 };
-const save = (content: unknown, more: object = {}) => send(api.sets.POST, { body: { groupId, content, ...more } });
+const save = (content: unknown, more: object = {}) => send("POST /api/sets", { body: { groupId, content, ...more } });
 
 beforeAll(async () => {
   const group = { sequenceId: "short-vowels-first", step: 13, learners: ["Gull"] };
-  groupId = (await send(api.groups.POST, { body: { ...group, name: "Dunes" } })).body.id;
-  otherGroup = (await send(api.groups.POST, { body: { ...group, name: "Shallows" } })).body.id;
+  groupId = (await send("POST /api/groups", { body: { ...group, name: "Dunes" } })).body.id;
+  otherGroup = (await send("POST /api/groups", { body: { ...group, name: "Shallows" } })).body.id;
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
@@ -62,10 +45,10 @@ describe("sets", () => {
     expect(first).toMatchObject({ status: 201, body: { title: "-at", kind: "family" } });
     const second = await save(ears(), { title: " Monday " });
     expect(second.body.title).toBe("Monday");
-    const { body } = await send(api.sets.GET, { query: `group=${groupId}` });
+    const { body } = await send("GET /api/sets", { query: `groupId=${groupId}` });
     expect(body.map(({ title }: { title: string }) => title)).toEqual(["Monday", "-at"]);
     expect(body[1].content).toEqual(family(["cat", "hat", "mat"]));
-    expect((await send(api.sets.GET, { query: `group=${otherGroup}` })).body).toEqual([]);
+    expect((await send("GET /api/sets", { query: `groupId=${otherGroup}` })).body).toEqual([]);
   });
 
   it("sorts and pairs are kept too, each named by what is in it", async () => {
@@ -85,35 +68,38 @@ describe("sets", () => {
 
   it("are changed and deleted by their id", async () => {
     const { id } = (await save(family(["cat", "hat"]))).body;
-    const changed = await send(api.set.PUT, { id, body: { title: "Cats", content: family(["cat", "rat"]) } });
+    const changed = await send("PUT /api/sets/:setId", {
+      id,
+      body: { title: "Cats", content: family(["cat", "rat"]) },
+    });
     expect(changed.body).toMatchObject({ id, title: "Cats", content: { words: [{ word: "cat" }, { word: "rat" }] } });
-    expect((await send(api.set.DELETE, { id })).status).toBe(204);
-    expect((await send(api.set.GET, { id })).status).toBe(404);
-    expect((await send(api.set.DELETE, { id })).status).toBe(404);
-    expect((await send(api.set.GET, { id: "no-id" })).status).toBe(404);
+    expect((await send("DELETE /api/sets/:setId", { id })).status).toBe(204);
+    expect((await send("GET /api/sets/:setId", { id })).status).toBe(404);
+    expect((await send("DELETE /api/sets/:setId", { id })).status).toBe(404);
+    expect((await send("GET /api/sets/:setId", { id: "no-id" })).status).toBe(404);
   });
 
   it("an unsuitable word is never kept, nor one of the school's own never-list", async () => {
     const refused = await save(family(["cat", "twat", "fat"]));
     expect(refused.status).toBe(400);
     expect(refused.body.error.fields[0].message).toBe("take out 2 words: twat, fat");
-    const school = (await send(api.school.GET)).body;
-    await send(api.school.PUT, { body: { ...school, never: ["rat"] } });
+    const school = (await send("GET /api/school")).body;
+    await send("PUT /api/school", { body: { ...school, never: ["rat"] } });
     expect((await save(family(["rat"]))).body.error.fields[0].message).toBe("take out one word: rat");
-    await send(api.school.PUT, { body: { ...school, never: [] } });
+    await send("PUT /api/school", { body: { ...school, never: [] } });
   });
 
   it("a word that is kept out later is not printed, and what is not taught is said", async () => {
     const { id } = (await save(family(["cat", "mat", "flat"]))).body;
-    const school = (await send(api.school.GET)).body;
-    await send(api.school.PUT, { body: { ...school, never: ["mat"] } });
+    const school = (await send("GET /api/school")).body;
+    await send("PUT /api/school", { body: { ...school, never: ["mat"] } });
     const page = await printPage(await database(), id);
     expect(page).toMatchObject({ keptOut: ["mat"], notYet: ["flat"] });
     expect(page.walk).toEqual([
       { word: "cat", first: "at", second: "c" },
       { word: "flat", first: "at", second: "fl" },
     ]);
-    await send(api.school.PUT, { body: { ...school, never: [] } });
+    await send("PUT /api/school", { body: { ...school, never: [] } });
   });
 
   it("an ears-only item that is not true is refused", async () => {
@@ -139,7 +125,7 @@ describe("sets", () => {
     [{ title: "x".repeat(81), content: "family" }, 400],
   ])("%j is refused with %i", async (body, status) => {
     const content = body.content === "family" ? family(["cat"]) : body.content;
-    expect((await send(api.sets.POST, { body: { groupId, ...body, content } })).status).toBe(status);
+    expect((await send("POST /api/sets", { body: { groupId, ...body, content } })).status).toBe(status);
   });
 });
 
@@ -149,14 +135,18 @@ describe("routines", () => {
     { skill: "blend-sounds", count: 3 },
   ];
   const make = async (parts: unknown = PARTS) =>
-    send(api.routines.POST, { body: { groupId, title: "Warm-up", parts } });
+    send("POST /api/routines", { body: { groupId, title: "Warm-up", parts } });
   const keysOf = (body: { parts: { items: { key: string }[] }[] }) =>
     body.parts.flatMap(({ items }) => items.map(({ key }) => key));
 
   it("a day is filled once, another day with other items, and a week brings nothing twice", async () => {
     const { id } = (await make()).body;
     const fill = (day: string, more: object = {}) =>
-      send(api.days.POST, { id, body: { day, words: ["ship", "met"], ...more } });
+      send("PUT /api/routines/:routineId/days/:day", {
+        id,
+        params: { day },
+        body: { words: ["ship", "met"], ...more },
+      });
     const monday = await fill("2026-11-23");
     expect(monday.body.parts.map((p: { items: unknown[] }) => p.items.length)).toEqual([4, 3]);
     expect((await fill("2026-11-23")).body).toEqual(monday.body);
@@ -173,27 +163,46 @@ describe("routines", () => {
 
   it("items put in by hand stay for the day; a routine that has changed is filled anew", async () => {
     const { id } = (await make()).body;
-    const body = { day: "2026-11-25", words: [] as string[] };
-    const filled = (await send(api.days.POST, { id, body })).body;
+    const params = { day: "2026-11-25" };
+    const fill = () => send("PUT /api/routines/:routineId/days/:day", { id, params, body: { words: [] } });
+    const filled = (await fill()).body;
     const items = filled.parts[0].items.slice(0, 2);
-    await send(api.days.PUT, { id, body: { day: body.day, part: 0, items: [...items, ...items] } });
-    expect(keysOf((await send(api.days.POST, { id, body })).body).slice(0, 4)).toEqual(
+    await send("PATCH /api/routines/:routineId/days/:day", {
+      id,
+      params,
+      body: { part: 0, items: [...items, ...items] },
+    });
+    expect(keysOf((await fill()).body).slice(0, 4)).toEqual(
       [...items, ...items].map(({ key }: { key: string }) => key),
     );
-    await send(api.routine.PUT, { id, body: { title: "Warm-up", parts: [{ skill: "split-sounds", count: 2 }] } });
-    expect((await send(api.days.POST, { id, body })).body.parts).toMatchObject([{ ok: true, skill: "split-sounds" }]);
-    expect((await send(api.days.PUT, { id, body: { day: "2026-01-01", part: 0, items } })).status).toBe(404);
+    await send("PUT /api/routines/:routineId", {
+      id,
+      body: { title: "Warm-up", parts: [{ skill: "split-sounds", count: 2 }] },
+    });
+    expect((await fill()).body.parts).toMatchObject([{ ok: true, skill: "split-sounds" }]);
+    expect(
+      (
+        await send("PATCH /api/routines/:routineId/days/:day", {
+          id,
+          params: { day: "2026-01-01" },
+          body: { part: 0, items },
+        })
+      ).status,
+    ).toBe(404);
   });
 
   it("is listed, renamed and deleted with its days", async () => {
     const { id } = (await make()).body;
-    await send(api.routine.PUT, { id, body: { title: "Fridays", parts: PARTS } });
-    expect((await send(api.routines.GET, { query: `group=${groupId}` })).body[0]).toMatchObject({
+    await send("PUT /api/routines/:routineId", { id, body: { title: "Fridays", parts: PARTS } });
+    expect((await send("GET /api/routines", { query: `groupId=${groupId}` })).body[0]).toMatchObject({
       id,
       title: "Fridays",
     });
-    expect((await send(api.routine.DELETE, { id })).status).toBe(204);
-    expect((await send(api.days.POST, { id, body: { day: "2026-11-25", words: [] } })).status).toBe(404);
+    expect((await send("DELETE /api/routines/:routineId", { id })).status).toBe(204);
+    expect(
+      (await send("PUT /api/routines/:routineId/days/:day", { id, params: { day: "2026-11-25" }, body: { words: [] } }))
+        .status,
+    ).toBe(404);
   });
 
   it.each([
@@ -208,9 +217,14 @@ describe("routines", () => {
 
   it("a day that is none, or a name that is none, is refused", async () => {
     const { id } = (await make()).body;
-    expect((await send(api.days.POST, { id, body: { day: "25 Nov", words: [] } })).status).toBe(400);
-    expect((await send(api.routines.POST, { body: { groupId, title: " ", parts: PARTS } })).status).toBe(400);
-    expect((await send(api.routines.POST, { body: { groupId: NOBODY, title: "x", parts: PARTS } })).status).toBe(404);
+    expect(
+      (await send("PUT /api/routines/:routineId/days/:day", { id, params: { day: "25 Nov" }, body: { words: [] } }))
+        .status,
+    ).toBe(404);
+    expect((await send("POST /api/routines", { body: { groupId, title: " ", parts: PARTS } })).status).toBe(400);
+    expect((await send("POST /api/routines", { body: { groupId: NOBODY, title: "x", parts: PARTS } })).status).toBe(
+      404,
+    );
   });
 });
 
@@ -218,9 +232,9 @@ describe("the next lesson", () => {
   it("takes sets and chains in, once each, with minutes by what is in them", async () => {
     const set = (await save(family(["cat", "hat", "mat", "rat"]), { title: "Cats" })).body;
     const aim = { focus: [], contrasts: [] };
-    const chain = (await send(api.chains.POST, { body: { groupId, words: ["cat", "cap", "map"], aim } })).body;
-    const add = (kind: string, ref: string, group = groupId) =>
-      send(api.activities.POST, { body: { groupId: group, kind, ref } });
+    const chain = (await send("POST /api/chains", { body: { groupId, words: ["cat", "cap", "map"], aim } })).body;
+    const add = (kind: string, id: string, planId = groupId) =>
+      send("POST /api/plans/:planId/activities", { id: planId, body: { [`${kind}Id`]: id } });
     await add("set", set.id);
     await add("chain", chain.id);
     const again = await add("set", set.id);
@@ -236,36 +250,41 @@ describe("the next lesson", () => {
   });
 
   it("is reordered, timed and emptied; what it does not know is refused and nothing lost", async () => {
-    const { activities } = (await send(api.plan.GET, { id: groupId })).body;
+    const { activities } = (await send("GET /api/groups/:groupId/plan", { id: groupId })).body;
     const body = {
       minutes: 25,
       activities: [...activities].reverse().map(({ id }: { id: string }) => ({ id, minutes: 4 })),
     };
-    const changed = (await send(api.plan.PUT, { id: groupId, body })).body;
+    const changed = (await send("PUT /api/groups/:groupId/plan", { id: groupId, body })).body;
     expect(changed).toMatchObject({
       minutes: 25,
       activities: [{ title: "cat to map", minutes: 4 }, { title: "Cats" }],
     });
     const stranger = { minutes: 25, activities: [{ id: NOBODY, minutes: 4 }] };
-    expect((await send(api.plan.PUT, { id: groupId, body: stranger })).status).toBe(400);
-    expect((await send(api.plan.PUT, { id: groupId, body: { ...body, minutes: 2 } })).status).toBe(400);
-    expect((await send(api.plan.GET, { id: groupId })).body).toEqual(changed);
-    expect((await send(api.plan.GET, { id: NOBODY })).status).toBe(404);
+    expect((await send("PUT /api/groups/:groupId/plan", { id: groupId, body: stranger })).status).toBe(400);
+    expect((await send("PUT /api/groups/:groupId/plan", { id: groupId, body: { ...body, minutes: 2 } })).status).toBe(
+      400,
+    );
+    expect((await send("GET /api/groups/:groupId/plan", { id: groupId })).body).toEqual(changed);
+    expect((await send("GET /api/groups/:groupId/plan", { id: NOBODY })).status).toBe(404);
   });
 
   it("a set that is renamed or deleted is so in the plan", async () => {
-    const { activities } = (await send(api.plan.GET, { id: groupId })).body;
+    const { activities } = (await send("GET /api/groups/:groupId/plan", { id: groupId })).body;
     const { ref } = activities.find(({ kind }: { kind: string }) => kind === "family");
-    await send(api.set.PUT, { id: ref, body: { title: "Mats", content: family(["mat"]) } });
-    expect(JSON.stringify((await send(api.plan.GET, { id: groupId })).body)).toContain("Mats");
-    await send(api.set.DELETE, { id: ref });
-    expect((await send(api.plan.GET, { id: groupId })).body.activities).toHaveLength(1);
+    await send("PUT /api/sets/:setId", { id: ref, body: { title: "Mats", content: family(["mat"]) } });
+    expect(JSON.stringify((await send("GET /api/groups/:groupId/plan", { id: groupId })).body)).toContain("Mats");
+    await send("DELETE /api/sets/:setId", { id: ref });
+    expect((await send("GET /api/groups/:groupId/plan", { id: groupId })).body.activities).toHaveLength(1);
   });
 });
 
 describe("a drafted lesson", () => {
   const draft = (more: object = {}) =>
-    send(api.draft.POST, { id: groupId, body: { focus: ["th=θ"], contrasts: [], minutes: 20, seed: 3, ...more } });
+    send("POST /api/groups/:groupId/plan", {
+      id: groupId,
+      body: { focus: ["th=θ"], contrasts: [], minutes: 20, seed: 3, ...more },
+    });
   type Drafted = {
     id: string;
     kind: string;
@@ -278,7 +297,7 @@ describe("a drafted lesson", () => {
 
   it("fits its minutes, keeps what the teacher put in, and comes the same for the same seed", async () => {
     const set = (await save(family(["cat", "hat"]), { title: "Mine" })).body;
-    await send(api.activities.POST, { body: { groupId, kind: "set", ref: set.id } });
+    await send("POST /api/plans/:planId/activities", { id: groupId, body: { setId: set.id } });
     const { body } = await draft();
     // What was put in by hand takes its part of the time.
     const all = body.activities.filter(({ ifTime }: Drafted) => !ifTime);
@@ -293,7 +312,11 @@ describe("a drafted lesson", () => {
   it("words are changed one activity at a time, looked at again, and the minutes with them", async () => {
     const { body } = await draft();
     const chain = body.activities.find(({ kind }: Drafted) => kind === "read-chain") as Drafted;
-    const edit = (words: string[]) => send(api.edit.POST, { id: groupId, body: { id: chain.id, words } });
+    const edit = (words: string[]) =>
+      send("PATCH /api/plans/:planId/activities/:activityId", {
+        params: { planId: groupId, activityId: chain.id },
+        body: { words },
+      });
     const changed = (await edit(["cat", "cap"])).body.activities.find(({ id }: Drafted) => id === chain.id);
     expect(changed.content.words).toEqual(["cat", "cap"]);
     expect(changed.minutes).toBeLessThan(chain.minutes);
@@ -305,9 +328,23 @@ describe("a drafted lesson", () => {
     const heldBack = body.activities.find((one: { heldBack: boolean }) => one.heldBack) as Drafted;
     const shown = await edit([heldBack.content?.words[0] ?? ""]);
     expect(shown.body.error.message).toMatch(/is kept back for the end/);
-    expect((await send(api.edit.POST, { id: groupId, body: { id: NOBODY, words: ["cat"] } })).status).toBe(404);
+    expect(
+      (
+        await send("PATCH /api/plans/:planId/activities/:activityId", {
+          params: { planId: groupId, activityId: NOBODY },
+          body: { words: ["cat"] },
+        })
+      ).status,
+    ).toBe(404);
     const cards = body.activities.find(({ kind }: Drafted) => kind === "sound-cards") as Drafted;
-    expect((await send(api.edit.POST, { id: groupId, body: { id: cards.id, words: ["cat"] } })).status).toBe(400);
+    expect(
+      (
+        await send("PATCH /api/plans/:planId/activities/:activityId", {
+          params: { planId: groupId, activityId: cards.id },
+          body: { words: ["cat"] },
+        })
+      ).status,
+    ).toBe(400);
   });
 
   it("how an activity is done stays with it; a helper's sheet has prompts and tiles", async () => {
@@ -321,7 +358,7 @@ describe("a drafted lesson", () => {
       thinking: 3,
       fading: "stays",
     };
-    const kept = (await send(api.plan.PUT, { id: groupId, body: { minutes: 20, activities } })).body;
+    const kept = (await send("PUT /api/groups/:groupId/plan", { id: groupId, body: { minutes: 20, activities } })).body;
     expect(kept.activities[0].settings).toEqual(activities[0].settings);
     const sheet = await planSheet(await database(), groupId);
     expect(sheet?.materials.tiles.length).toBeGreaterThan(2);
@@ -331,7 +368,7 @@ describe("a drafted lesson", () => {
   it("an activity is taught from the plan; words kept back stand apart by name; cards are answered one by one", async () => {
     const { body } = await draft();
     const of = (fits: (one: { kind: string; heldBack: boolean }) => boolean) => body.activities.find(fits);
-    const start = (activityId: string) => send(api.sessions.POST, { body: { groupId, activityId } });
+    const start = (activityId: string) => send("POST /api/sessions", { body: { groupId, activityId } });
     const chain = of(({ kind }) => kind === "read-chain");
     expect((await start(chain.id)).body).toMatchObject({ words: chain.content.words, chainId: null });
     const kept = of(({ heldBack }) => heldBack);
@@ -358,7 +395,7 @@ describe("a drafted lesson", () => {
 describe("chains and their versions", () => {
   const aim = { focus: ["sh=ʃ"], contrasts: [] };
   const chainOf = async (more: object = {}) =>
-    (await send(api.chains.POST, { body: { groupId, words: ["mash", "mesh"], aim, ...more } })).body;
+    (await send("POST /api/chains", { body: { groupId, words: ["mash", "mesh"], aim, ...more } })).body;
 
   it("what was asked of a chain comes back as it was asked", async () => {
     const shape = {
@@ -372,24 +409,24 @@ describe("chains and their versions", () => {
       reachPower: { atLeast: 0.8 },
     };
     const chain = await chainOf({ shape });
-    expect((await send(api.chain.GET, { id: chain.id })).body.shape).toEqual(shape);
+    expect((await send("GET /api/chains/:chainId", { id: chain.id })).body.shape).toEqual(shape);
     expect((await chainOf()).shape).toBeNull();
   });
 
   it("a version is kept when words or title change, and only then; the latest first", async () => {
     const chain = await chainOf();
     const edit = (words: string[], title = "Mash") =>
-      send(api.chain.PUT, { id: chain.id, body: { words, aim, title } });
+      send("PUT /api/chains/:chainId", { id: chain.id, body: { words, aim, title } });
     await edit(["mash", "mesh"]);
     await edit(["mash", "mesh"]);
     await edit(["mash", "mesh", "met"]);
-    const { body } = await send(api.versions.GET, { id: chain.id });
+    const { body } = await send("GET /api/chains/:chainId/versions", { id: chain.id });
     expect(body.map(({ title, words }: { title: string; words: string[] }) => `${title}: ${words.join(" ")}`)).toEqual([
       "Mash: mash mesh met",
       "Mash: mash mesh",
       "mash to mesh: mash mesh",
     ]);
-    expect((await send(api.versions.GET, { id: NOBODY })).status).toBe(404);
+    expect((await send("GET /api/chains/:chainId/versions", { id: NOBODY })).status).toBe(404);
   });
 
   it.each([
@@ -400,7 +437,7 @@ describe("chains and their versions", () => {
     [{ length: 8, locked: [], tiles: { a: -1 } }],
     [{ length: 8, locked: ["c4t"] }],
   ])("the shape %j is refused", async (shape) => {
-    const answer = await send(api.chains.POST, { body: { groupId, words: ["mash"], aim, shape } });
+    const answer = await send("POST /api/chains", { body: { groupId, words: ["mash"], aim, shape } });
     expect(answer).toMatchObject({ status: 400, body: { error: { code: "invalid" } } });
   });
 });

@@ -26,7 +26,7 @@ import {
   wordsOfContent,
 } from "../../core/index.ts";
 import { ACTIVITY_WORK } from "../../core/practice/activity-work.ts";
-import { MARK_KEYS } from "../../islands/teach/keys.ts";
+import { SHORTCUTS } from "../../islands/shared/shortcuts.ts";
 import { ACTIVITY_WORDS, activityLine, PLANNED_NAME, SHELVES } from "./activity-words.ts";
 import { oralAnswer, promptText, SKILL_NAME } from "./oral-words.ts";
 import { promptLine } from "./prompt-words.ts";
@@ -130,7 +130,7 @@ describe("the other registries", () => {
   it.each(OUTCOMES)("the outcome %s has words, a button and a key", (outcome) => {
     expect(OUTCOME_WORDS[outcome].button).toMatch(/\w/);
     expect(OUTCOME_WORDS[outcome].told).toMatch(/\w/);
-    expect(MARK_KEYS.filter((one) => one.outcome === outcome)).toHaveLength(1);
+    expect(SHORTCUTS.teach[outcome].keys.length).toBeGreaterThan(0);
   });
 
   it.each(PATTERNS)("the pattern %s has a name", (pattern) => expect(patternName(pattern)).toMatch(/\w/));

@@ -301,7 +301,7 @@ export const ACTIVITY_KINDS = {
 } as const satisfies { readonly [K in ActivityKind]: KindDefinition<ContentOfKind<K>> };
 
 /** Ids of the kinds, in the order of the shelf. */
-export const ACTIVITY_KIND_IDS = Object.keys(ACTIVITY_KINDS) as readonly ActivityKind[];
+export const ACTIVITY_KIND_IDS = Object.keys(ACTIVITY_KINDS) as [ActivityKind, ...ActivityKind[]];
 
 /** The definition of a content's kind, for that content. */
 const definitionOf = <C extends ActivityContent>(content: C): KindDefinition<C> =>

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useReducer, useState } from "react";
-import { Toasts } from "../../components/Toasts.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import { type Contrast, keyOfGpc, type SchoolSettings, type StepCheck, unitKey } from "../../core/light.ts";
+import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { AimPanel } from "./AimPanel.tsx";
 import { BenchBar } from "./BenchBar.tsx";
 import { ChainList } from "./ChainList.tsx";
@@ -18,7 +19,7 @@ import { type BenchProps, startingState } from "./starting-state.ts";
 import { benchReducer, putIn } from "./state.ts";
 import { useBenchQuestions } from "./use-bench-questions.ts";
 import { useChainAnswers } from "./use-chain-answers.ts";
-import { useDraft, useUndoKeys } from "./use-draft.ts";
+import { useDraft } from "./use-draft.ts";
 import { brokenIn, unfitIn, useMending } from "./use-mending.ts";
 import { usePlanner } from "./use-planner.ts";
 import { useSaving } from "./use-saving.ts";
@@ -43,7 +44,7 @@ export default function Bench(page: BenchProps) {
     return { broken: brokenIn(report), unfit: unfitIn(await desk.ask((api) => api.judgeAll(words, rules))).length };
   });
   useDraft(page, state, dispatch);
-  useUndoKeys(dispatch);
+  useShortcuts("bench", { undo: () => dispatch({ type: "undo" }), redo: () => dispatch({ type: "redo" }) });
 
   useEffect(() => {
     desk

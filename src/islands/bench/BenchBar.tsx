@@ -1,8 +1,10 @@
-import { ClipboardPaste, Redo2, Undo2 } from "lucide-react";
+import { ClipboardPaste } from "lucide-react";
 import type { Dispatch } from "react";
+import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
+import { canRedo, canUndo } from "../shared/history.ts";
 import { MoreMenu } from "./MoreMenu.tsx";
 import { PasteDialog } from "./PasteDialog.tsx";
-import { IconButton, SavedChains } from "./parts.tsx";
+import { SavedChains } from "./parts.tsx";
 import type { BenchProps } from "./starting-state.ts";
 import type { BenchAction, BenchState } from "./state.ts";
 import type { useSaving } from "./use-saving.ts";
@@ -41,12 +43,12 @@ export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
           <ClipboardPaste size={18} aria-hidden />
         </button>
       </PasteDialog>
-      <IconButton name="Undo" disabled={state.past.length === 0} onPress={() => dispatch({ type: "undo" })}>
-        <Undo2 size={18} aria-hidden />
-      </IconButton>
-      <IconButton name="Redo" disabled={state.future.length === 0} onPress={() => dispatch({ type: "redo" })}>
-        <Redo2 size={18} aria-hidden />
-      </IconButton>
+      <UndoRedo
+        canUndo={canUndo(state.history)}
+        canRedo={canRedo(state.history)}
+        onUndo={() => dispatch({ type: "undo" })}
+        onRedo={() => dispatch({ type: "redo" })}
+      />
       <MoreMenu
         chainId={state.chainId}
         groups={page.groups.filter(({ id }) => id !== page.group.id)}

@@ -1,4 +1,5 @@
 import { useEffect, useId, useRef, useState } from "react";
+import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
 import type { Gap } from "./state.ts";
@@ -16,6 +17,12 @@ interface Props {
 const BAND_NAME: Readonly<Record<number, string>> = { 1: "very common", 2: "common", 3: "", 4: "", 5: "rare" };
 const SHOWN_A_POSITION = 6;
 
+const gapName = (where: string, word: string) => (
+  <>
+    {where} <span className="font-learner">{word}</span>
+  </>
+);
+
 /** The right side of the bench: every legal word for the chosen gap, and a box to type one's own. */
 export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut }: Props) {
   const word = words[gap.index];
@@ -23,22 +30,18 @@ export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut
     <div className="flex h-full flex-col">
       <div className="min-h-0 flex-1 overflow-y-auto p-4 pb-2" aria-live="polite">
         {word !== undefined && (
-          <div className="mb-3 flex rounded-lg border border-rule bg-paper p-0.5" role="group" aria-label="Which gap">
-            {(gap.index === 0 ? (["before", "instead", "after"] as const) : (["instead", "after"] as const)).map(
-              (kind) => (
-                <button
-                  key={kind}
-                  type="button"
-                  aria-pressed={gap.kind === kind}
-                  className={`min-h-9 flex-1 rounded-md px-1 text-[13.5px] ${gap.kind === kind ? "bg-sheet font-bold shadow-sm" : "text-quiet"}`}
-                  onClick={() => onGap({ kind, index: gap.index })}
-                >
-                  {kind === "instead" ? "In place of" : kind === "after" ? "After" : "Before"}{" "}
-                  <span className="font-learner">{word}</span>
-                </button>
-              ),
-            )}
-          </div>
+          <SegmentedChoice
+            label="Which gap"
+            className="mb-3"
+            value={gap.kind}
+            choices={gap.index === 0 ? ["before", "instead", "after"] : ["instead", "after"]}
+            names={{
+              before: gapName("Before", word),
+              instead: gapName("In place of", word),
+              after: gapName("After", word),
+            }}
+            onChange={(kind) => onGap({ kind, index: gap.index })}
+          />
         )}
         {word === undefined ? (
           <p className="text-quiet">Make a chain, or type a first word below.</p>

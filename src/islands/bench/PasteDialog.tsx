@@ -1,5 +1,5 @@
-import { Dialog } from "radix-ui";
 import { type ReactNode, useId, useState } from "react";
+import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
 import { MAX_PASTED_WORDS, type PastedList, readWordList } from "../../core/light.ts";
 
 interface Props {
@@ -25,59 +25,55 @@ export function PasteDialog({ children, onWords }: Props) {
   const id = useId();
   const read = readWordList(text);
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>{children}</Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
-        <Dialog.Content className="fixed left-1/2 top-1/2 z-20 w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-xl bg-sheet p-6 shadow-2xl">
-          <Dialog.Title className="text-xl font-bold">Check a chain from anywhere</Dialog.Title>
-          <Dialog.Description className="mt-1 text-quiet">
-            Paste or type its words. Every word and every step is checked; what does not fit is marked with the reason.
-          </Dialog.Description>
-          <label htmlFor={id} className="sr-only">
-            Words of the chain
-          </label>
-          <textarea
-            id={id}
-            className="field mt-3 font-learner text-[18px]"
-            rows={6}
-            spellCheck={false}
-            autoCapitalize="none"
-            placeholder="ship, shop, chop …"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-          <p role="status" className="mt-1 min-h-11 text-[13.5px]">
-            {read.ok ? (
-              <>
-                {read.words.length} {read.words.length === 1 ? "word" : "words"}.{" "}
-                <span className="text-again">{leftOutWords(read)}</span>
-              </>
-            ) : read.code === "too-many-words" ? (
-              <span className="text-again">
-                {read.words} words: that is more than a chain. Paste one chain at a time, {MAX_PASTED_WORDS} words at
-                most.
-              </span>
-            ) : null}
-          </p>
-          <div className="mt-2 flex justify-end gap-2">
-            <Dialog.Close className="button">Cancel</Dialog.Close>
-            <button
-              type="button"
-              className="button button-main"
-              disabled={!read.ok || read.words.length === 0}
-              onClick={() => {
-                if (!read.ok) return;
-                onWords(read.words);
-                setText("");
-                setOpen(false);
-              }}
-            >
-              Check it
-            </button>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Dialog
+      title="Check a chain from anywhere"
+      description="Paste or type its words. Every word and every step is checked; what does not fit is marked with the reason."
+      width="wide"
+      trigger={children}
+      open={open}
+      onOpenChange={setOpen}
+    >
+      <label htmlFor={id} className="sr-only">
+        Words of the chain
+      </label>
+      <textarea
+        id={id}
+        className="field mt-3 font-learner text-[18px]"
+        rows={6}
+        spellCheck={false}
+        autoCapitalize="none"
+        placeholder="ship, shop, chop …"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <p role="status" className="mt-1 min-h-11 text-[13.5px]">
+        {read.ok ? (
+          <>
+            {read.words.length} {read.words.length === 1 ? "word" : "words"}.{" "}
+            <span className="text-again">{leftOutWords(read)}</span>
+          </>
+        ) : read.code === "too-many-words" ? (
+          <span className="text-again">
+            {read.words} words: that is more than a chain. Paste one chain at a time, {MAX_PASTED_WORDS} words at most.
+          </span>
+        ) : null}
+      </p>
+      <div className="mt-2 flex justify-end gap-2">
+        <DialogClose>Cancel</DialogClose>
+        <button
+          type="button"
+          className="button button-main"
+          disabled={!read.ok || read.words.length === 0}
+          onClick={() => {
+            if (!read.ok) return;
+            onWords(read.words);
+            setText("");
+            setOpen(false);
+          }}
+        >
+          Check it
+        </button>
+      </div>
+    </Dialog>
   );
 }

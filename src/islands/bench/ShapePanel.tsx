@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Select } from "../../components/ui/Select.tsx";
 import { MODE_NAME, MOVE_NAME, POSITION_PLAN_NAME, RAREST_NAME } from "../../components/words/chain-words.ts";
 import {
   CHAIN_MODES,
@@ -37,6 +38,19 @@ export const MIXED_UP: readonly { share: number; name: string }[] = [
   { share: 0.75, name: "three times in four" },
 ];
 
+const RUNS = [
+  [0, "any number in a row"],
+  [1, "once"],
+  [2, "twice at most"],
+  [3, "three at most"],
+] as const;
+
+/** Figures, each with its name, as the choices of a list. */
+function choicesFrom(named: readonly (readonly [number | string, string])[]) {
+  const names = new Map(named.map(([value, name]) => [String(value), name]));
+  return { choices: [...names.keys()], nameOf: (value: string) => names.get(value) ?? value };
+}
+
 const wordsIn = (text: string) =>
   text
     .toLowerCase()
@@ -60,23 +74,28 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
             onChange={(event) => onShape({ length: event.target.valueAsNumber || 0 })}
           />
         </Row>
-        <Choice
-          name="For"
+        <Select
+          label="For"
+          labelPlace="before"
           value={shape.mode ?? "reading"}
-          options={CHAIN_MODES.map((mode) => [mode, MODE_NAME[mode]])}
-          onPick={(mode) => onShape({ mode: mode as NonNullable<ChainShape["mode"]> })}
+          choices={CHAIN_MODES}
+          nameOf={(mode) => MODE_NAME[mode]}
+          onChange={(mode) => onShape({ mode })}
         />
-        <Choice
-          name="Changes"
+        <Select
+          label="Changes"
+          labelPlace="before"
           value={shape.positions ?? "any"}
-          options={POSITION_PLANS.map((plan) => [plan, POSITION_PLAN_NAME[plan]])}
-          onPick={(positions) => onShape({ positions: positions as NonNullable<ChainShape["positions"]> })}
+          choices={POSITION_PLANS}
+          nameOf={(plan) => POSITION_PLAN_NAME[plan]}
+          onChange={(positions) => onShape({ positions })}
         />
-        <Choice
-          name="Nonsense"
+        <Select
+          label="Nonsense"
+          labelPlace="before"
           value={String(shape.nonsenseShare ?? 0)}
-          options={NONSENSE.map(({ share, name }) => [String(share), name])}
-          onPick={(share) => onShape({ nonsenseShare: Number(share) })}
+          {...choicesFrom(NONSENSE.map(({ share, name }) => [share, name]))}
+          onChange={(share) => onShape({ nonsenseShare: Number(share) })}
         />
         <WordField name="First word" value={shape.start} onWord={(start) => onShape({ start })} />
         <WordField name="Last word" value={shape.end} onWord={(end) => onShape({ end })} />
@@ -110,37 +129,36 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
               ))}
             </div>
           </fieldset>
-          <Choice
-            name="Same place"
+          <Select
+            label="Same place"
+            labelPlace="before"
             value={String(shape.longestRun ?? 0)}
-            options={[
-              ["0", "any number in a row"],
-              ["1", "once"],
-              ["2", "twice at most"],
-              ["3", "three at most"],
-            ]}
-            onPick={(run) => onShape({ longestRun: run === "0" ? undefined : Number(run) } as Partial<ChainShape>)}
+            {...choicesFrom(RUNS)}
+            onChange={(run) => onShape({ longestRun: run === "0" ? undefined : Number(run) } as Partial<ChainShape>)}
           />
-          <Choice
-            name="Words are"
+          <Select
+            label="Words are"
+            labelPlace="before"
             value={String(shape.rarest ?? 5)}
-            options={Object.entries(RAREST_NAME)}
-            onPick={(band) => onShape({ rarest: Number(band) as NonNullable<ChainShape["rarest"]> })}
+            {...choicesFrom(Object.entries(RAREST_NAME))}
+            onChange={(band) => onShape({ rarest: Number(band) as NonNullable<ChainShape["rarest"]> })}
           />
           {contrasts.length > 0 && (
-            <Choice
-              name="Mixed up"
+            <Select
+              label="Mixed up"
+              labelPlace="before"
               value={String(shape.mixedUp ?? 0.5)}
-              options={MIXED_UP.map(({ share, name }) => [String(share), name])}
-              onPick={(share) => onShape({ mixedUp: Number(share) })}
+              {...choicesFrom(MIXED_UP.map(({ share, name }) => [share, name]))}
+              onChange={(share) => onShape({ mixedUp: Number(share) })}
             />
           )}
           {contrasts.length > 0 && (
-            <Choice
-              name="Show it"
+            <Select
+              label="Show it"
+              labelPlace="before"
               value={String(shape.reachPower?.atLeast ?? 0)}
-              options={[["0", "as they come"], ...POWERS.map(({ atLeast, name }) => [String(atLeast), name] as const)]}
-              onPick={(power) =>
+              {...choicesFrom([[0, "as they come"], ...POWERS.map(({ atLeast, name }) => [atLeast, name] as const)])}
+              onChange={(power) =>
                 onShape({
                   reachPower: power === "0" ? undefined : { atLeast: Number(power) },
                 } as Partial<ChainShape>)
@@ -170,29 +188,6 @@ function Row({ name, children }: { name: string; children: React.ReactNode }) {
       <span className="shrink-0">{name}</span>
       {children}
     </label>
-  );
-}
-
-function Choice(props: {
-  name: string;
-  value: string;
-  options: readonly (readonly [string, string])[];
-  onPick: (value: string) => void;
-}) {
-  return (
-    <Row name={props.name}>
-      <select
-        className="min-w-0 truncate bg-transparent py-2 text-right font-bold"
-        value={props.value}
-        onChange={(event) => props.onPick(event.target.value)}
-      >
-        {props.options.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </Row>
   );
 }
 

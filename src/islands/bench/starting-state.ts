@@ -1,5 +1,6 @@
 import { DEFAULT_SHAPE, gpcId, taughtGpcs } from "../../core/light.ts";
 import type { BenchPage } from "../../server/chains/bench-page.ts";
+import { NO_HISTORY } from "../shared/history.ts";
 import { type BenchState, fingerprint } from "./state.ts";
 
 /** What the page gives the bench, once there is a group with a sequence. */
@@ -26,8 +27,7 @@ export function startingState({ group, scope, chain, copyOf, given }: BenchProps
     title: chain?.title ?? "",
     chainId: chain?.id,
     saved: "",
-    past: [],
-    future: [],
+    history: NO_HISTORY,
   };
   return chain ? { ...state, saved: fingerprint(state) } : state;
 }

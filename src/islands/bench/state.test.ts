@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type ChainRequest, type ChainShape, DEFAULT_SHAPE } from "../../core/light.ts";
+import { NO_HISTORY } from "../shared/history.ts";
 import {
   type BenchAction,
   type BenchState,
@@ -21,8 +22,7 @@ const state = (words: string[], more: Partial<BenchState> = {}): BenchState => (
   title: "",
   chainId: undefined,
   saved: "",
-  past: [],
-  future: [],
+  history: NO_HISTORY,
   ...more,
 });
 

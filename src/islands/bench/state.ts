@@ -1,4 +1,5 @@
 import { type ChainRequest, type ChainShape, type Contrast, DEFAULT_SHAPE } from "../../core/light.ts";
+import { type History, recorded, redone, type Travelled, undone } from "../shared/history.ts";
 
 /** Which gap the suggestions are for: beside or in place of the word at an index. */
 export interface Gap {
@@ -16,8 +17,7 @@ export interface BenchState {
   readonly chainId: string | undefined;
   /** The chain as it stands in the database, to know whether anything is unsaved. */
   readonly saved: string;
-  readonly past: readonly (readonly string[])[];
-  readonly future: readonly (readonly string[])[];
+  readonly history: History<readonly string[]>;
 }
 
 export type BenchAction =
@@ -71,6 +71,9 @@ const stillLocked = (shape: ChainShape, words: readonly string[]): ChainShape =>
   return locked.length === shape.locked.length ? shape : { ...shape, locked };
 };
 
+const travelled = (state: BenchState, to: Travelled<readonly string[]> | undefined): BenchState =>
+  to ? { ...state, words: to.present, history: to.history, gap: inRange(state.gap, to.present) } : state;
+
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   switch (action.type) {
     case "words":
@@ -79,25 +82,12 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         words: action.words,
         shape: stillLocked(state.shape, action.words),
         gap: inRange(action.gap ?? state.gap, action.words),
-        past: [...state.past, state.words],
-        future: [],
+        history: recorded(state.history, state.words),
       };
-    case "undo": {
-      const words = state.past.at(-1);
-      if (!words) return state;
-      return {
-        ...state,
-        words,
-        gap: inRange(state.gap, words),
-        past: state.past.slice(0, -1),
-        future: [state.words, ...state.future],
-      };
-    }
-    case "redo": {
-      const [words, ...future] = state.future;
-      if (!words) return state;
-      return { ...state, words, gap: inRange(state.gap, words), past: [...state.past, state.words], future };
-    }
+    case "undo":
+      return travelled(state, undone(state.history, state.words));
+    case "redo":
+      return travelled(state, redone(state.history, state.words));
     case "gap":
       return { ...state, gap: inRange(action.gap, state.words) };
     case "aim":

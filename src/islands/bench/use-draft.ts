@@ -19,17 +19,3 @@ export function useDraft(
     if (state.words.length > 0) sessionStorage.setItem(key, JSON.stringify(draftOf(state)));
   }, [key, chain, copyOf, given, state, dispatch]);
 }
-
-/** Ctrl+Z and Ctrl+Shift+Z, except where text is written. */
-export function useUndoKeys(dispatch: Dispatch<BenchAction>) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
-      event.preventDefault();
-      dispatch({ type: event.shiftKey ? "redo" : "undo" });
-    };
-    addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
-  }, [dispatch]);
-}

@@ -1,7 +1,5 @@
 import { type Dispatch, useRef } from "react";
 import { toast } from "sonner";
-import type { SavedChain } from "../../server/chains/chains.ts";
-import type { Session } from "../../server/sessions/sessions.ts";
 import { call } from "../shared/client.ts";
 import { ignoreCancelled } from "../shared/use-answer.ts";
 import { type BenchAction, type BenchState, fingerprint } from "./state.ts";
@@ -28,8 +26,8 @@ export function useSaving(
     try {
       const chain =
         state.chainId && !asAnother
-          ? await call<SavedChain>("PUT", `/api/chains/${state.chainId}`, body)
-          : await call<SavedChain>("POST", "/api/chains", { ...body, groupId });
+          ? await call("PUT /api/chains/:chainId", { params: { chainId: state.chainId }, body })
+          : await call("POST /api/chains", { body: { ...body, groupId } });
       const saved = fingerprint({ ...state, title: chain.title });
       dispatch({ type: "saved", chainId: chain.id, title: chain.title, saved });
       history.replaceState(null, "", `/bench?group=${groupId}&chain=${chain.id}`);
@@ -67,7 +65,7 @@ export function useSaving(
     const chainId = await saveIfNeeded();
     if (!chainId) return;
     try {
-      const session = await call<Session>("POST", "/api/sessions", { chainId });
+      const session = await call("POST /api/sessions", { body: { chainId } });
       location.assign(`/teach/${session.id}`);
     } catch (error) {
       toast.error((error as Error).message);
@@ -80,7 +78,7 @@ export function useSaving(
     const ref = await saveIfNeeded();
     if (!ref) return;
     try {
-      await call("POST", "/api/plans/activities", { groupId, kind: "chain", ref });
+      await call("POST /api/plans/:planId/activities", { params: { planId: groupId }, body: { chainId: ref } });
       toast.success("In the next lesson", {
         action: { label: "Open the plan", onClick: () => location.assign(`/plan?group=${groupId}`) },
       });

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { OpenSaved } from "../../components/OpenSaved.tsx";
-import { Toasts } from "../../components/Toasts.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
 import type { OralRules, OralSource } from "../../core/light.ts";
 import type { EarsOnlyPage } from "../../server/sets/ears-only-page.ts";
 import { setsWorker } from "../shared/sets-worker-client.ts";

@@ -1,4 +1,5 @@
 import { RefreshCw } from "lucide-react";
+import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { noOralSetWords, oralAnswer, oralPrompt, SKILL_NAME } from "../../components/words/oral-words.ts";
 import type { OralItem, OralSkill } from "../../core/light.ts";
 import type { EarsPart } from "./oral-set-state.ts";
@@ -17,10 +18,9 @@ export function OralSetSheet(props: Props) {
   const { parts, hasWords, answersShown } = props;
   if (parts.length === 0)
     return (
-      <p className="mx-auto mt-20 max-w-md text-center text-quiet">
-        <b className="block text-xl text-ink">A warm-up for the ears.</b>
+      <EmptyState title="A warm-up for the ears.">
         Add a skill on the left. Items come from today's words where they serve.
-      </p>
+      </EmptyState>
     );
   return (
     <div className="min-h-0 flex-1 overflow-y-auto px-6 pb-8">

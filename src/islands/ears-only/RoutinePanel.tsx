@@ -1,29 +1,28 @@
+import { zodResolver } from "@hookform/resolvers/zod";
 import { format, parseISO } from "date-fns";
-import { AlertDialog } from "radix-ui";
-import { useState } from "react";
+import { useForm } from "react-hook-form";
+import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
+import { Select } from "../../components/ui/Select.tsx";
+import { newRoutineInput } from "../../schemas/routines.ts";
 import type { RoutineHandle } from "./use-routine.ts";
 
 /** The daily routine: opened, saved, or taken away. */
 export function RoutinePanel({ routine, hasParts }: { routine: RoutineHandle; hasParts: boolean }) {
-  const [title, setTitle] = useState("");
   const { routines, open } = routine;
   return (
     <section className="border-t border-hairline pt-4">
       <h2 className="label mb-1.5">Daily routine</h2>
       {routines.length > 0 && (
-        <select
-          aria-label="Daily routine"
-          className="field"
+        <Select
+          label="Daily routine"
+          labelPlace="hidden"
           value={open?.id ?? ""}
-          onChange={(event) => void routine.choose(event.target.value)}
-        >
-          <option value="">none open</option>
-          {routines.map(({ id, title }) => (
-            <option key={id} value={id}>
-              {title}
-            </option>
-          ))}
-        </select>
+          choices={routines.map(({ id }) => id)}
+          nameOf={(id) => routines.find((one) => one.id === id)?.title ?? id}
+          placeholder="none open"
+          canClear
+          onChange={(id) => void routine.choose(id)}
+        />
       )}
       {open ? (
         <>
@@ -35,63 +34,52 @@ export function RoutinePanel({ routine, hasParts }: { routine: RoutineHandle; ha
               Keep these skills in the routine
             </button>
           )}
-          <RemoveRoutine title={open.title} onRemove={() => void routine.remove()} />
+          <ConfirmDialog
+            title={`Delete “${open.title}”?`}
+            description="Its days go with it. Saved sets stay."
+            trigger={
+              <button type="button" className="button mt-2">
+                Delete this routine
+              </button>
+            }
+            confirm="Delete"
+            cancel="Keep it"
+            onConfirm={() => void routine.remove()}
+          />
         </>
       ) : (
-        <form
-          className="mt-2 flex gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void routine.saveAs(title);
-            setTitle("");
-          }}
-        >
-          <input
-            aria-label="Name of the routine"
-            className="field"
-            placeholder="Name"
-            maxLength={60}
-            value={title}
-            onChange={(event) => setTitle(event.target.value)}
-          />
-          <button type="submit" className="button" disabled={!hasParts || title.trim() === ""}>
-            Keep as routine
-          </button>
-        </form>
+        <NameForm hasParts={hasParts} onName={(title) => routine.saveAs(title)} />
       )}
     </section>
   );
 }
 
-function RemoveRoutine({ title, onRemove }: { title: string; onRemove: () => void }) {
+const nameSchema = newRoutineInput.pick({ title: true });
+
+function NameForm(props: { readonly hasParts: boolean; readonly onName: (title: string) => Promise<unknown> }) {
+  const { register, handleSubmit, reset, watch } = useForm({
+    resolver: zodResolver(nameSchema),
+    defaultValues: { title: "" },
+  });
   return (
-    <AlertDialog.Root>
-      <AlertDialog.Trigger asChild>
-        <button type="button" className="button mt-2">
-          Delete this routine
-        </button>
-      </AlertDialog.Trigger>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <AlertDialog.Content className="fixed top-1/3 left-1/2 z-40 w-96 -translate-x-1/2 rounded-xl border border-rule bg-sheet p-5 shadow-lg">
-          <AlertDialog.Title className="text-lg font-bold">Delete “{title}”?</AlertDialog.Title>
-          <AlertDialog.Description className="mt-1 text-quiet">
-            Its days go with it. Saved sets stay.
-          </AlertDialog.Description>
-          <div className="mt-4 flex justify-end gap-2">
-            <AlertDialog.Cancel asChild>
-              <button type="button" className="button">
-                Keep it
-              </button>
-            </AlertDialog.Cancel>
-            <AlertDialog.Action asChild>
-              <button type="button" className="button button-main" onClick={onRemove}>
-                Delete
-              </button>
-            </AlertDialog.Action>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
+    <form
+      className="mt-2 flex gap-2"
+      onSubmit={handleSubmit(async ({ title }) => {
+        await props.onName(title);
+        reset();
+      })}
+    >
+      <input
+        {...register("title")}
+        aria-label="Name of the routine"
+        className="field"
+        placeholder="Name"
+        maxLength={60}
+        autoComplete="off"
+      />
+      <button type="submit" className="button" disabled={!props.hasParts || watch("title").trim() === ""}>
+        Keep as routine
+      </button>
+    </form>
   );
 }

@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp, X } from "lucide-react";
+import { Select } from "../../components/ui/Select.tsx";
 import { SKILL_NAME } from "../../components/words/oral-words.ts";
-import { MOST_ITEMS, MOST_PARTS, ORAL_SKILLS, type OralSkill } from "../../core/light.ts";
+import { MOST_ITEMS, MOST_PARTS, ORAL_SKILLS } from "../../core/light.ts";
 import { type EarsPart, emptyPart } from "./oral-set-state.ts";
 
 interface Props {
@@ -56,21 +57,16 @@ export function SkillList({ parts, onParts }: Props) {
         ))}
       </ul>
       {parts.length < MOST_PARTS && (
-        <select
-          aria-label="Add a skill"
+        <Select
+          label="Add a skill"
+          labelPlace="hidden"
           className="button mt-2 w-full"
           value=""
-          onChange={(event) => onParts([...parts, emptyPart(event.target.value as OralSkill)])}
-        >
-          <option value="" disabled>
-            + Add a skill
-          </option>
-          {ORAL_SKILLS.map((skill) => (
-            <option key={skill} value={skill}>
-              {SKILL_NAME[skill]}
-            </option>
-          ))}
-        </select>
+          choices={ORAL_SKILLS}
+          nameOf={(skill) => SKILL_NAME[skill]}
+          placeholder="+ Add a skill"
+          onChange={(skill) => onParts([...parts, emptyPart(skill)])}
+        />
       )}
     </section>
   );

@@ -1,3 +1,4 @@
+import { Select } from "../../components/ui/Select.tsx";
 import { SOURCE_NAME } from "../../components/words/oral-words.ts";
 import { ORAL_SOURCES, type OralSource } from "../../core/light.ts";
 import type { WordSource } from "../../server/sets/ears-only-page.ts";
@@ -15,21 +16,15 @@ export function WordsPanel({ sources, typed, source, onTyped, onSource }: Props)
   const from = sources.find(({ words }) => words.join(" ") === typed);
   return (
     <section className="flex flex-col gap-2">
-      <label>
-        <span className="label mb-1">Today's words from</span>
-        <select
-          className="field"
-          value={from?.id ?? ""}
-          onChange={(event) => onTyped(sources.find(({ id }) => id === event.target.value)?.words.join(" ") ?? "")}
-        >
-          <option value="">{typed === "" ? "nothing chosen" : "typed"}</option>
-          {sources.map(({ id, title }) => (
-            <option key={id} value={id}>
-              {title}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Select
+        label="Today's words from"
+        value={from?.id ?? ""}
+        choices={sources.map(({ id }) => id)}
+        nameOf={(id) => sources.find((one) => one.id === id)?.title ?? id}
+        placeholder={typed === "" ? "nothing chosen" : "typed"}
+        canClear
+        onChange={(id) => onTyped(sources.find((one) => one.id === id)?.words.join(" ") ?? "")}
+      />
       <textarea
         aria-label="Today's words"
         className="field min-h-16 font-learner text-[17px] leading-snug"
@@ -38,16 +33,13 @@ export function WordsPanel({ sources, typed, source, onTyped, onSource }: Props)
         value={typed}
         onChange={(event) => onTyped(event.target.value)}
       />
-      <label>
-        <span className="label mb-1">Items are made of</span>
-        <select className="field" value={source} onChange={(event) => onSource(event.target.value as OralSource)}>
-          {ORAL_SOURCES.map((id) => (
-            <option key={id} value={id}>
-              {SOURCE_NAME[id]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Select
+        label="Items are made of"
+        value={source}
+        choices={ORAL_SOURCES}
+        nameOf={(id) => SOURCE_NAME[id]}
+        onChange={onSource}
+      />
     </section>
   );
 }

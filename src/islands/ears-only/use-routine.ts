@@ -3,7 +3,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import type { FilledPart, OralItem } from "../../core/light.ts";
 import type { EarsOnlyPage } from "../../server/sets/ears-only-page.ts";
-import type { Routine, RoutineDay } from "../../server/sets/routines.ts";
+import type { Routine } from "../../server/sets/routines.ts";
 import { call } from "../shared/client.ts";
 import type { EarsPart } from "./oral-set-state.ts";
 
@@ -48,7 +48,10 @@ export function useRoutine({ page, parts, words, onParts }: Wants): RoutineHandl
 
   const fillFor = async (routine: Routine, again: boolean) => {
     const filled = await trying(() =>
-      call<RoutineDay>("POST", `/api/routines/${routine.id}/days`, { day, words, ...(again && { again }) }),
+      call("PUT /api/routines/:routineId/days/:day", {
+        params: { routineId: routine.id, day },
+        body: { words, ...(again && { again }) },
+      }),
     );
     if (filled) onParts(() => filled.parts.map((part, k) => asPart(part, routine.parts[k]?.count ?? 0)));
   };
@@ -69,11 +72,17 @@ export function useRoutine({ page, parts, words, onParts }: Wants): RoutineHandl
       if (open) await fillFor(open, again);
     },
     async keep(part, items) {
-      if (open) await trying(() => call("PUT", `/api/routines/${open.id}/days`, { day, part, items }));
+      if (open)
+        await trying(() =>
+          call("PATCH /api/routines/:routineId/days/:day", {
+            params: { routineId: open.id, day },
+            body: { part, items },
+          }),
+        );
     },
     async saveAs(title) {
       const body = { title, parts: shape };
-      const routine = await trying(() => call<Routine>("POST", "/api/routines", { ...body, groupId: page.group.id }));
+      const routine = await trying(() => call("POST /api/routines", { body: { ...body, groupId: page.group.id } }));
       if (!routine) return;
       setRoutines([routine, ...routines]);
       setOpen(routine);
@@ -83,7 +92,9 @@ export function useRoutine({ page, parts, words, onParts }: Wants): RoutineHandl
     async update() {
       if (!open) return;
       const body = { title: open.title, parts: shape };
-      const routine = await trying(() => call<Routine>("PUT", `/api/routines/${open.id}`, body));
+      const routine = await trying(() =>
+        call("PUT /api/routines/:routineId", { params: { routineId: open.id }, body }),
+      );
       if (!routine) return;
       setRoutines(routines.map((one) => (one.id === routine.id ? routine : one)));
       setOpen(routine);
@@ -93,7 +104,7 @@ export function useRoutine({ page, parts, words, onParts }: Wants): RoutineHandl
       if (!open) return;
       const gone = open;
       const done = await trying(async () => {
-        await call("DELETE", `/api/routines/${gone.id}`);
+        await call("DELETE /api/routines/:routineId", { params: { routineId: gone.id } });
         return true;
       });
       if (!done) return;

@@ -1,4 +1,13 @@
-import { Dialog } from "radix-ui";
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  type Header,
+  type SortingState,
+  useReactTable,
+} from "@tanstack/react-table";
+import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
@@ -28,11 +37,74 @@ const counted = (count: number, thing: string): string =>
   `${count} ${count === 1 ? thing : thing.replace(/^\w+/, "$&s")}`;
 const inHundred = (part: number) => Math.round(part * 100);
 
+const column = createColumnHelper<Row>();
+const share = ({ wrong, chances }: { readonly wrong: readonly string[]; readonly chances: readonly string[] }) =>
+  chances.length === 0 ? -1 : wrong.length / chances.length;
+
+/** Unsorted, what most needs a look comes first; a press on a column's name sorts by it. */
+const columnsOf = (way: EvidenceWay) => [
+  column.accessor("grapheme", { header: "In the word", sortingFn: "alphanumeric" }),
+  column.accessor("substitutions", {
+    header: way === "read" ? "Read as" : "Built as",
+    sortingFn: (a, b) => a.original.wrong.length - b.original.wrong.length,
+    sortDescFirst: true,
+  }),
+  column.accessor(share, { id: "share", header: "How often, and how sure", sortDescFirst: true }),
+  ...CHANGE_POSITIONS.map((position) =>
+    column.accessor((row) => share(row.byPosition[position]), {
+      id: position,
+      header: POSITION_NAME[position],
+      sortDescFirst: true,
+    }),
+  ),
+];
+const COLUMNS: Readonly<Record<EvidenceWay, ReturnType<typeof columnsOf>>> = {
+  read: columnsOf("read"),
+  built: columnsOf("built"),
+};
+const SORTED = { asc: "ascending", desc: "descending" } as const;
+
+function SortableHeader({ header }: { readonly header: Header<Row, unknown> }) {
+  const sorted = header.column.getIsSorted();
+  const isFigure = (CHANGE_POSITIONS as readonly string[]).includes(header.id);
+  const place =
+    header.id === "grapheme"
+      ? "px-4"
+      : header.id === "share"
+        ? "w-[270px] px-3"
+        : isFigure
+          ? "px-3 pr-5 text-right"
+          : "px-3";
+  return (
+    <th scope="col" aria-sort={sorted ? SORTED[sorted] : "none"} className={`${place} py-1 font-semibold`}>
+      <button
+        type="button"
+        className="inline-flex min-h-9 items-center gap-1 font-semibold hover:text-ink"
+        onClick={header.column.getToggleSortingHandler()}
+      >
+        {flexRender(header.column.columnDef.header, header.getContext())}
+        {sorted === "asc" && <ArrowUp size={13} aria-hidden />}
+        {sorted === "desc" && <ArrowDown size={13} aria-hidden />}
+      </button>
+    </th>
+  );
+}
+
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
 export default function Evidence({ report, whose, oneLearner, way }: Props) {
   const [opened, setOpened] = useState<Opened>();
   const [onlyWrong, setOnlyWrong] = useState(true);
   const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const table = useReactTable({
+    data: rows,
+    columns: COLUMNS[way],
+    state: { sorting },
+    onSortingChange: setSorting,
+    getRowId: ({ gpc }) => gpc,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
   return (
     <>
       <div className="mb-3 flex items-center justify-between gap-4">
@@ -75,25 +147,16 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
             aria-label={`What ${whose} ${way === "read" ? "read" : "built"} as what`}
           >
             <thead className="text-left">
-              <tr className="label-row border-b border-rule text-[12.5px] text-quiet">
-                <th scope="col" className="px-4 py-2.5 font-semibold">
-                  In the word
-                </th>
-                <th scope="col" className="px-3 py-2.5 font-semibold">
-                  {way === "read" ? "Read as" : "Built as"}
-                </th>
-                <th scope="col" className="w-[270px] px-3 py-2.5 font-semibold">
-                  How often, and how sure
-                </th>
-                {CHANGE_POSITIONS.map((position) => (
-                  <th key={position} scope="col" className="px-3 py-2.5 pr-5 text-right font-semibold">
-                    {POSITION_NAME[position]}
-                  </th>
-                ))}
-              </tr>
+              {table.getHeaderGroups().map(({ id, headers }) => (
+                <tr key={id} className="label-row border-b border-rule text-[12.5px] text-quiet">
+                  {headers.map((header) => (
+                    <SortableHeader key={header.id} header={header} />
+                  ))}
+                </tr>
+              ))}
             </thead>
             <tbody>
-              {rows.map((row) => (
+              {table.getRowModel().rows.map(({ original: row }) => (
                 <EvidenceRow
                   key={row.gpc}
                   row={row}
@@ -107,17 +170,14 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
           </table>
         </div>
       )}
-      <Dialog.Root open={opened !== undefined} onOpenChange={(open) => !open && setOpened(undefined)}>
-        <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-          <Dialog.Content
-            aria-describedby={undefined}
-            className="fixed inset-y-0 right-0 flex w-[min(460px,94vw)] flex-col bg-sheet shadow-2xl"
-          >
-            {opened && <OpenedResponses title={opened.title} ids={opened.ids} responses={report.responses} />}
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      {opened && (
+        <OpenedResponses
+          title={opened.title}
+          ids={opened.ids}
+          responses={report.responses}
+          onClose={() => setOpened(undefined)}
+        />
+      )}
     </>
   );
 }

@@ -1,5 +1,4 @@
-import { X } from "lucide-react";
-import { Dialog } from "radix-ui";
+import { Dialog } from "../../components/ui/Dialog.tsx";
 import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { OpenedResponse } from "../../server/evidence/evidence.ts";
@@ -9,27 +8,23 @@ interface Props {
   readonly title: string;
   readonly ids: readonly string[];
   readonly responses: Readonly<Record<string, OpenedResponse>>;
+  readonly onClose: () => void;
 }
 
 /** The readings behind a figure, newest first. */
-export function OpenedResponses({ title, ids, responses }: Props) {
+export function OpenedResponses({ title, ids, responses, onClose }: Props) {
   const found = [...new Set(ids)]
     .map((id) => responses[id])
     .filter((response): response is OpenedResponse => response !== undefined)
     .reverse();
   return (
-    <>
-      <header className="flex items-start justify-between gap-3 border-b border-rule p-5">
-        <div>
-          <Dialog.Title className="text-lg font-bold">{title}</Dialog.Title>
-          <p className="text-quiet">
-            {found.length} {found.length === 1 ? "answer" : "answers"}
-          </p>
-        </div>
-        <Dialog.Close aria-label="Close" className="button grid place-items-center px-2.5">
-          <X size={18} aria-hidden />
-        </Dialog.Close>
-      </header>
+    <Dialog
+      isSide
+      title={title}
+      description={`${found.length} ${found.length === 1 ? "answer" : "answers"}`}
+      open
+      onOpenChange={(open) => !open && onClose()}
+    >
       <ul className="min-h-0 flex-1 overflow-y-auto px-5">
         {found.map((response) => (
           <li
@@ -54,7 +49,7 @@ export function OpenedResponses({ title, ids, responses }: Props) {
           </li>
         ))}
       </ul>
-    </>
+    </Dialog>
   );
 }
 

@@ -1,11 +1,14 @@
 import { useCallback, useEffect, useReducer, useState } from "react";
 import { toast } from "sonner";
-import { Toasts } from "../../components/Toasts.tsx";
+import { EmptyState } from "../../components/ui/EmptyState.tsx";
+import { Tabs } from "../../components/ui/Tabs.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
 import type { Bin, SetContent } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/sets/families-page.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
 import { setsWorker } from "../shared/sets-worker-client.ts";
 import { useSetSaving } from "../shared/use-set-saving.ts";
+import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { FamilyChooser } from "./FamilyChooser.tsx";
 import { GridTab } from "./GridTab.tsx";
 import { PairsTab } from "./PairsTab.tsx";
@@ -45,6 +48,11 @@ export default function Families(page: FamiliesPage) {
     if (saved.kind !== "family") return;
     dispatch({ type: "saved", setId: saved.id, title: saved.title });
     history.replaceState(null, "", `/families?group=${group.id}&set=${saved.id}`);
+  });
+
+  useShortcuts("families", {
+    undo: () => dispatch({ type: "undo" }),
+    redo: () => dispatch({ type: "redo" }),
   });
 
   useEffect(() => {
@@ -118,36 +126,20 @@ export default function Families(page: FamiliesPage) {
 
       <main className="flex min-h-0 min-w-0 flex-col">
         <h1 className="sr-only">Word families</h1>
-        <div className="flex items-center gap-1 border-b border-rule px-4">
-          <div role="tablist" aria-label="Views" className="flex gap-1">
-            {TABS.map(({ id, name }) => (
-              <button
-                key={id}
-                type="button"
-                role="tab"
-                id={`tab-${id}`}
-                aria-selected={tab === id}
-                aria-controls="view"
-                className={`min-h-12 border-b-2 px-3 ${tab === id ? "border-ink font-bold" : "border-transparent text-quiet"}`}
-                onClick={() => setTab(id)}
-              >
-                {name}
-              </button>
-            ))}
-          </div>
-          <SavedSets sets={page.sets} current={state.setId} groupId={group.id} />
-        </div>
-        <div role="tabpanel" id="view" aria-labelledby={`tab-${tab}`} className="flex min-h-0 flex-1 flex-col">
+        <Tabs
+          label="Views"
+          tabs={TABS}
+          value={tab}
+          onChange={setTab}
+          aside={<SavedSets sets={page.sets} current={state.setId} groupId={group.id} />}
+        >
           {tab === "grid" &&
             (answers.grid && state.families.length > 0 ? (
               <GridTab grid={answers.grid} chosen={chosen} onToggle={(word) => dispatch({ type: "toggle", word })} />
             ) : (
-              <div className="mx-auto mt-20 max-w-md text-center">
-                <p className="text-xl font-bold">Words that share an ending, or a beginning.</p>
-                <p className="mt-2 text-quiet">
-                  Press a family on the left, or type one. Put two or three side by side to compare or to sort.
-                </p>
-              </div>
+              <EmptyState title="Words that share an ending, or a beginning.">
+                Press a family on the left, or type one. Put two or three side by side to compare or to sort.
+              </EmptyState>
             ))}
           {tab === "sort" && (
             <SortTab
@@ -183,7 +175,7 @@ export default function Families(page: FamiliesPage) {
               }}
             />
           )}
-        </div>
+        </Tabs>
       </main>
 
       {tab === "grid" && (

@@ -1,8 +1,10 @@
 import { X } from "lucide-react";
-import { useCallback, useState } from "react";
+import { type ReactNode, useCallback, useState } from "react";
+import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { familyName, familySound, noFamilyWords } from "../../components/words/family-words.ts";
 import { gpcLetters, soundName } from "../../components/words/sounds.ts";
 import {
+  FAMILY_KINDS,
   type Family,
   type FamilyKind,
   type FamilyRules,
@@ -13,6 +15,17 @@ import {
 import type { LearnerSubstitution } from "../../server/sets/families-page.ts";
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import { useAnswer } from "../shared/use-answer.ts";
+
+const kindName = (name: string, example: string) => (
+  <span className="block py-1 text-left leading-tight">
+    <b className="block">{name}</b>
+    <span className="font-normal text-[13px]">{example}</span>
+  </span>
+);
+const KIND_NAME = {
+  rime: kindName("Same ending", "-at: cat, hat"),
+  body: kindName("Same start", "ca-: cat, cap"),
+} as const satisfies Readonly<Record<FamilyKind, ReactNode>>;
 
 interface Props {
   readonly worker: SetsWorkerClient;
@@ -59,26 +72,13 @@ export function FamilyChooser(props: Props) {
   return (
     <div className="flex flex-col gap-5 p-4">
       <section>
-        <fieldset className="grid grid-cols-2 overflow-hidden rounded-lg border border-rule">
-          <legend className="sr-only">What the words share</legend>
-          {(
-            [
-              ["rime", "Same ending", "-at: cat, hat"],
-              ["body", "Same start", "ca-: cat, cap"],
-            ] as const
-          ).map(([id, name, example]) => (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={kind === id}
-              className={`min-h-12 px-2 text-left leading-tight ${kind === id ? "bg-ink text-sheet" : "bg-sheet"}`}
-              onClick={() => props.onKind(id)}
-            >
-              <b className="block">{name}</b>
-              <span className={`text-[13px] ${kind === id ? "" : "text-quiet"}`}>{example}</span>
-            </button>
-          ))}
-        </fieldset>
+        <SegmentedChoice
+          label="What the words share"
+          value={kind}
+          choices={FAMILY_KINDS}
+          names={KIND_NAME}
+          onChange={props.onKind}
+        />
         <form
           className="mt-3 flex gap-2"
           onSubmit={(event) => {

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { GpcChip } from "../../components/GpcChip.tsx";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
+import { Select } from "../../components/ui/Select.tsx";
 import { noPairsWords } from "../../components/words/family-words.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
@@ -92,21 +93,15 @@ export function PairsTab(props: Props) {
             onChange={(event) => setCount(Number(event.target.value))}
           />
         </label>
-        <label>
-          <span className="label mb-1">Where they differ</span>
-          <select
-            className="field"
-            value={position ?? ""}
-            onChange={(event) => setPosition((event.target.value || undefined) as ChangePosition | undefined)}
-          >
-            <option value="">anywhere</option>
-            {CHANGE_POSITIONS.map((id) => (
-              <option key={id} value={id}>
-                {POSITION_NAME[id]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label="Where they differ"
+          value={position ?? ""}
+          choices={CHANGE_POSITIONS}
+          nameOf={(id) => POSITION_NAME[id]}
+          placeholder="anywhere"
+          canClear
+          onChange={(id: ChangePosition | "") => setPosition(id === "" ? undefined : id)}
+        />
       </div>
 
       {!(a && b) && (

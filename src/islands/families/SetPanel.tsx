@@ -1,14 +1,11 @@
-import { Undo2, X } from "lucide-react";
+import { X } from "lucide-react";
 import { type Dispatch, useState } from "react";
+import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
+import { Select } from "../../components/ui/Select.tsx";
+import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { noSetWords, ORDER_NAME } from "../../components/words/family-words.ts";
-import {
-  type FamilyWalk,
-  LEAST_IN_A_SET,
-  MOST_IN_A_SET,
-  pictureOf,
-  SET_ORDERS,
-  type SetOrder,
-} from "../../core/light.ts";
+import { type FamilyWalk, LEAST_IN_A_SET, MOST_IN_A_SET, pictureOf, SET_ORDERS } from "../../core/light.ts";
+import { canRedo, canUndo } from "../shared/history.ts";
 import type { FamiliesAction, FamiliesState, SetOptions } from "./set-state.ts";
 import type { FamilyAnswers } from "./use-families.ts";
 import { WalkList } from "./WalkList.tsx";
@@ -25,11 +22,11 @@ interface Props {
   readonly onPrint: () => void;
 }
 
-const PICTURES: readonly { id: SetOptions["pictures"]; name: string }[] = [
-  { id: "any", name: "as they come" },
-  { id: "first", name: "first" },
-  { id: "only", name: "only" },
-];
+const PICTURES: Readonly<Record<SetOptions["pictures"], string>> = {
+  any: "as they come",
+  first: "first",
+  only: "only",
+};
 const SHARES = [0, 0.25, 0.5, 1];
 
 /** The words of the set: what was asked for, the words, and where they go from here. */
@@ -51,26 +48,26 @@ export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBe
             onChange={(event) => set({ count: Number(event.target.value) })}
           />
         </label>
-        <Choice
-          name="First come the"
+        <Select
+          label="First come the"
           value={options.order}
-          choices={SET_ORDERS.map((id) => ({ id, name: ORDER_NAME[id] }))}
-          onChange={(order) => set({ order: order as SetOrder })}
+          choices={SET_ORDERS}
+          nameOf={(id) => ORDER_NAME[id]}
+          onChange={(order) => set({ order })}
         />
-        <Choice
-          name="Nonsense words"
+        <Select
+          label="Nonsense words"
           value={String(options.nonsenseShare)}
-          choices={SHARES.map((share) => ({
-            id: String(share),
-            name: share === 0 ? "none" : share === 1 ? "only" : `up to ${share * 100} %`,
-          }))}
+          choices={SHARES.map(String)}
+          nameOf={(share) => (share === "0" ? "none" : share === "1" ? "only" : `up to ${Number(share) * 100} %`)}
           onChange={(share) => set({ nonsenseShare: Number(share) })}
         />
-        <Choice
-          name="Words with a picture"
+        <Select
+          label="Words with a picture"
           value={options.pictures}
-          choices={PICTURES}
-          onChange={(pictures) => set({ pictures: pictures as SetOptions["pictures"] })}
+          choices={["any", "first", "only"]}
+          nameOf={(id) => PICTURES[id]}
+          onChange={(pictures) => set({ pictures })}
         />
         <label className="col-span-2 flex min-h-9 items-center gap-2">
           <input
@@ -84,36 +81,26 @@ export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBe
       </div>
 
       <div className="flex items-center justify-between px-4 pt-3">
-        <div role="group" aria-label="Shown as" className="flex">
-          {[false, true].map((walk) => (
-            <button
-              key={String(walk)}
-              type="button"
-              aria-pressed={walking === walk}
-              disabled={walk && words.length < 2}
-              className={`min-h-10 border-b-2 px-2 ${walking === walk ? "border-ink font-bold" : "border-transparent text-quiet"}`}
-              onClick={() => setWalking(walk)}
-            >
-              {walk ? "Walk" : `${words.length} ${words.length === 1 ? "word" : "words"}`}
-            </button>
-          ))}
-        </div>
+        <SegmentedChoice
+          label="Shown as"
+          value={walking ? "walk" : "words"}
+          choices={["words", "walk"]}
+          names={{ words: `${words.length} ${words.length === 1 ? "word" : "words"}`, walk: "Walk" }}
+          disabled={words.length < 2 ? ["walk"] : []}
+          onChange={(shown) => setWalking(shown === "walk")}
+        />
         <div className="flex gap-1">
           {state.byHand && state.families.length > 0 && (
             <button type="button" className="button px-2.5" onClick={() => dispatch({ type: "make-anew" })}>
               Make anew
             </button>
           )}
-          <button
-            type="button"
-            aria-label="Undo"
-            title="Undo"
-            className="button grid place-items-center px-2.5"
-            disabled={state.past.length === 0}
-            onClick={() => dispatch({ type: "undo" })}
-          >
-            <Undo2 size={17} aria-hidden />
-          </button>
+          <UndoRedo
+            canUndo={canUndo(state.history)}
+            canRedo={canRedo(state.history)}
+            onUndo={() => dispatch({ type: "undo" })}
+            onRedo={() => dispatch({ type: "redo" })}
+          />
         </div>
       </div>
       {answers.refusal && (
@@ -180,25 +167,5 @@ export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBe
         </button>
       </div>
     </div>
-  );
-}
-
-function Choice(props: {
-  name: string;
-  value: string;
-  choices: readonly { id: string; name: string }[];
-  onChange: (id: string) => void;
-}) {
-  return (
-    <label className="min-w-0">
-      <span className="label mb-1 truncate">{props.name}</span>
-      <select className="field" value={props.value} onChange={(event) => props.onChange(event.target.value)}>
-        {props.choices.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

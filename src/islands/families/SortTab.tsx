@@ -1,6 +1,7 @@
 import { Plus, X } from "lucide-react";
 import { useCallback, useMemo, useState } from "react";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
+import { Select } from "../../components/ui/Select.tsx";
 import { binName, foilWords, noSortWords } from "../../components/words/family-words.ts";
 import { gpcName } from "../../components/words/sounds.ts";
 import type { SetContent } from "../../core/light.ts";
@@ -114,21 +115,16 @@ export function SortTab(props: Props) {
                 <Plus size={15} aria-hidden /> A spelling
               </button>
             </GpcPicker>
-            <select
-              aria-label="Add a type of syllable"
+            <Select
+              label="Add a type of syllable"
+              labelPlace="hidden"
               className="button font-semibold"
               value=""
-              onChange={(event) => add({ by: "syllable-type", type: event.target.value as (typeof TYPES)[number] })}
-            >
-              <option value="" disabled>
-                + A type of syllable
-              </option>
-              {TYPES.map((type) => (
-                <option key={type} value={type}>
-                  {binName({ by: "syllable-type", type })}
-                </option>
-              ))}
-            </select>
+              choices={TYPES}
+              nameOf={(type) => binName({ by: "syllable-type", type })}
+              placeholder="+ A type of syllable"
+              onChange={(type) => add({ by: "syllable-type", type })}
+            />
           </>
         )}
       </div>

@@ -1,3 +1,4 @@
+import { Select } from "../../components/ui/Select.tsx";
 import { type FamilyWalk, partLetters, WALK_WAYS, type WalkWay, walkParts } from "../../core/light.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 
@@ -17,18 +18,15 @@ export function WalkList({ askWalk, way, onWay }: Props) {
   const walk = useAnswer(askWalk);
   return (
     <div className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
-      <select
-        aria-label="Walked"
+      <Select
+        label="Walked"
+        labelPlace="hidden"
         className="field mb-2"
         value={way}
-        onChange={(event) => onWay(event.target.value as WalkWay)}
-      >
-        {WALK_WAYS.map((id) => (
-          <option key={id} value={id}>
-            {WAY_NAME[id]}
-          </option>
-        ))}
-      </select>
+        choices={WALK_WAYS}
+        nameOf={(id) => WAY_NAME[id]}
+        onChange={onWay}
+      />
       <ol aria-label="Walk">
         {walk?.readings.map((reading) => {
           const parts = walkParts(reading, way);

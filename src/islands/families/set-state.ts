@@ -1,6 +1,7 @@
 import type { Family, FamilyKind, SetOrder, SetWord, WalkWay } from "../../core/light.ts";
 import { familyId } from "../../core/light.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
+import { type History, NO_HISTORY, recorded, redone, type Travelled, undone } from "../shared/history.ts";
 
 /** What the teacher asks of a set besides its families. */
 export interface SetOptions {
@@ -33,8 +34,7 @@ export interface FamiliesState {
   readonly way: WalkWay;
   /** Words were put in or taken out by hand: the set is no longer made anew by itself. */
   readonly byHand: boolean;
-  /** Earlier words, the latest last. */
-  readonly past: readonly (readonly ChosenWord[])[];
+  readonly history: History<readonly ChosenWord[]>;
   readonly setId: string | undefined;
   readonly title: string;
   /** Fingerprint of what is stored. */
@@ -50,11 +50,9 @@ export type FamiliesAction =
   | { readonly type: "toggle"; readonly word: ChosenWord }
   | { readonly type: "make-anew" }
   | { readonly type: "way"; readonly way: WalkWay }
-  | { readonly type: "undo" }
+  | { readonly type: "undo" | "redo" }
   | { readonly type: "title"; readonly title: string }
   | { readonly type: "saved"; readonly setId: string; readonly title: string };
-
-const KEPT = 50;
 
 export function startingFamilies(set: WordSet | undefined): FamiliesState {
   const base: FamiliesState = {
@@ -64,7 +62,7 @@ export function startingFamilies(set: WordSet | undefined): FamiliesState {
     words: [],
     way: "rime-first",
     byHand: false,
-    past: [],
+    history: NO_HISTORY,
     setId: undefined,
     title: "",
     saved: "",
@@ -128,10 +126,10 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
       return { ...state, byHand: false };
     case "way":
       return { ...state, way: action.way };
-    case "undo": {
-      const words = state.past.at(-1);
-      return words ? { ...state, words, past: state.past.slice(0, -1), byHand: true } : state;
-    }
+    case "undo":
+      return travelled(state, undone(state.history, state.words));
+    case "redo":
+      return travelled(state, redone(state.history, state.words));
     case "title":
       return { ...state, title: action.title };
     case "saved": {
@@ -145,5 +143,9 @@ export function familiesReducer(state: FamiliesState, action: FamiliesAction): F
 const wayOf = (kind: FamilyKind): WalkWay => (kind === "rime" ? "rime-first" : "body-first");
 
 function withPast(state: FamiliesState): FamiliesState {
-  return state.words.length === 0 ? state : { ...state, past: [...state.past.slice(1 - KEPT), state.words] };
+  return state.words.length === 0 ? state : { ...state, history: recorded(state.history, state.words) };
 }
+
+/** Words that were there before are the teacher's: the set is not made anew over them. */
+const travelled = (state: FamiliesState, to: Travelled<readonly ChosenWord[]> | undefined): FamiliesState =>
+  to ? { ...state, words: to.present, history: to.history, byHand: true } : state;

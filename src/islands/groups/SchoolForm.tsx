@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { toast } from "sonner";
-import { Choice } from "../../components/Choice.tsx";
-import { Toasts } from "../../components/Toasts.tsx";
+import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
+import { Select } from "../../components/ui/Select.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
 import {
   BLENDING_NAME,
   CORRECTION_NAME,
@@ -10,6 +11,7 @@ import {
   TURNS_NAME,
 } from "../../components/words/prompt-words.ts";
 import {
+  ACCENTS,
   type Accent,
   BLENDING_WAYS,
   CORRECTIONS,
@@ -52,7 +54,7 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
   const autosave = useAnnouncedAutosave({
     name: "zip-step school",
     stored: first,
-    send: (whole) => call<SchoolSettings>("PUT", "/api/school", whole, true),
+    send: (whole) => call("PUT /api/school", { body: whole, outlive: true }),
     onRestored: (unsaved) => {
       setSchool(unsaved);
       setNever(unsaved.never.join(", "));
@@ -83,19 +85,13 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
       <h2 className="text-lg font-bold">The school's choices</h2>
       <fieldset className="mt-4">
         <legend className="label mb-1.5">Accent</legend>
-        <div className="flex rounded-lg border border-rule bg-paper p-0.5">
-          {(Object.keys(ACCENT_NAME) as Accent[]).map((accent) => (
-            <button
-              key={accent}
-              type="button"
-              aria-pressed={school.accent.accent === accent}
-              className={`min-h-10 flex-1 rounded-md ${school.accent.accent === accent ? "bg-sheet font-bold shadow-sm" : "text-quiet"}`}
-              onClick={() => save({ ...school, accent: { ...school.accent, accent } })}
-            >
-              {ACCENT_NAME[accent]}
-            </button>
-          ))}
-        </div>
+        <SegmentedChoice
+          label="Accent"
+          value={school.accent.accent}
+          choices={ACCENTS}
+          names={ACCENT_NAME}
+          onChange={(accent) => save({ ...school, accent: { ...school.accent, accent } })}
+        />
         <p className="mt-3 text-[13.5px] text-quiet">
           Said alike here. A difference of accent is never scored as an error.
         </p>
@@ -126,32 +122,32 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
       <fieldset className="mt-4">
         <legend className="label mb-1">How words are worked, unless a lesson says otherwise</legend>
         <div className="grid gap-2">
-          <Choice
-            name="Help"
+          <Select
+            label="Help"
             value={school.practice.support}
             choices={SUPPORTS}
-            names={SUPPORT_NAME}
+            nameOf={(id) => SUPPORT_NAME[id]}
             onChange={(support) => save({ ...school, practice: { ...school.practice, support } })}
           />
-          <Choice
-            name="Blending"
+          <Select
+            label="Blending"
             value={school.practice.blending}
             choices={BLENDING_WAYS}
-            names={BLENDING_NAME}
+            nameOf={(id) => BLENDING_NAME[id]}
             onChange={(blending) => save({ ...school, practice: { ...school.practice, blending } })}
           />
-          <Choice
-            name="Turns"
+          <Select
+            label="Turns"
             value={school.practice.turns}
             choices={TURN_PATTERNS}
-            names={TURNS_NAME}
+            nameOf={(id) => TURNS_NAME[id]}
             onChange={(turns) => save({ ...school, practice: { ...school.practice, turns } })}
           />
-          <Choice
-            name="After a wrong answer"
+          <Select
+            label="After a wrong answer"
             value={school.practice.correction}
             choices={CORRECTIONS}
-            names={CORRECTION_NAME}
+            nameOf={(id) => CORRECTION_NAME[id]}
             onChange={(correction) => save({ ...school, practice: { ...school.practice, correction } })}
           />
           <div className="grid grid-cols-2 gap-2">
@@ -162,11 +158,11 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
               most={LONGEST_THINKING}
               onChange={(thinking) => save({ ...school, practice: { ...school.practice, thinking } })}
             />
-            <Choice
-              name="From lesson to lesson"
+            <Select
+              label="From lesson to lesson"
               value={school.practice.fading}
               choices={FADINGS}
-              names={FADING_NAME}
+              nameOf={(id) => FADING_NAME[id]}
               onChange={(fading) => save({ ...school, practice: { ...school.practice, fading } })}
             />
           </div>

@@ -2,7 +2,7 @@ import { Check, Minus, Plus } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
-import { Toasts } from "../../components/Toasts.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
 import { patternName } from "../../components/words/reasons.ts";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import { GPCS, NO_TICKS, type Sequence, type TickTokens } from "../../core/light.ts";
@@ -38,7 +38,8 @@ export default function Ticks({ group, sequence }: Props) {
   const autosave = useAnnouncedAutosave({
     name: `zip-step ticks ${group.id}`,
     stored: group.ticks,
-    send: (whole) => call("PUT", `/api/groups/${group.id}/ticks`, whole, true),
+    send: (whole) =>
+      call("PUT /api/groups/:groupId/ticks", { params: { groupId: group.id }, body: whole, outlive: true }),
     onRestored: setTicks,
     onRefused: (error) => {
       setTicks(autosave.stored);

@@ -1,10 +1,9 @@
 import { useState } from "react";
 import { toast } from "sonner";
-import { Toasts } from "../../components/Toasts.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import type { CardPack, MasteryRule } from "../../core/light.ts";
 import type { LearnerPacks, PacksPage } from "../../server/groups/packs-page.ts";
-import type { Session } from "../../server/sessions/sessions.ts";
 import { call } from "../shared/client.ts";
 
 type Kind = "sounds" | "words";
@@ -20,7 +19,7 @@ export default function Packs({ group, packs, mastery }: Props) {
   const start = async (learnerId: string, pack: Kind) => {
     setBusy(true);
     try {
-      const session = await call<Session>("POST", "/api/sessions", { groupId: group.id, learnerId, pack });
+      const session = await call("POST /api/sessions", { body: { groupId: group.id, learnerId, pack } });
       location.assign(`/teach/${session.id}`);
     } catch (error) {
       setBusy(false);

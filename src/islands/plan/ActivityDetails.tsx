@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Choice } from "../../components/Choice.tsx";
+import { Select } from "../../components/ui/Select.tsx";
 import { BLENDING_NAME, CORRECTION_NAME, SUPPORT_NAME, TURNS_NAME } from "../../components/words/prompt-words.ts";
 import {
   type ActivityContent,
@@ -34,32 +34,32 @@ export function ActivityDetails({ activity, canEdit, onChange, onEdit }: Props) 
   const set = (change: Partial<PracticeSettings>) => onChange({ settings: { ...settings, ...change } });
   return (
     <div className="grid grid-cols-3 gap-3 bg-paper/60 px-14 pt-1 pb-4">
-      <Choice
-        name="Turns"
+      <Select
+        label="Turns"
         value={settings.turns}
         choices={TURN_PATTERNS}
-        names={TURNS_NAME}
+        nameOf={(id) => TURNS_NAME[id]}
         onChange={(turns) => set({ turns })}
       />
-      <Choice
-        name="Help"
+      <Select
+        label="Help"
         value={settings.support}
         choices={SUPPORTS}
-        names={SUPPORT_NAME}
+        nameOf={(id) => SUPPORT_NAME[id]}
         onChange={(support) => set({ support })}
       />
-      <Choice
-        name="Blending"
+      <Select
+        label="Blending"
         value={settings.blending}
         choices={BLENDING_WAYS}
-        names={BLENDING_NAME}
+        nameOf={(id) => BLENDING_NAME[id]}
         onChange={(blending) => set({ blending })}
       />
-      <Choice
-        name="After a wrong answer"
+      <Select
+        label="After a wrong answer"
         value={settings.correction}
         choices={CORRECTIONS}
-        names={CORRECTION_NAME}
+        nameOf={(id) => CORRECTION_NAME[id]}
         onChange={(correction) => set({ correction })}
       />
       <label>

@@ -1,8 +1,8 @@
 import { Plus, X } from "lucide-react";
-import { AlertDialog } from "radix-ui";
 import { useState } from "react";
 import { GpcChip } from "../../components/GpcChip.tsx";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
+import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import { LONGEST_LESSON, SHORTEST_LESSON } from "../../core/light.ts";
 
@@ -55,29 +55,15 @@ export function DraftBar({ choices, focus, minutes, hasDraft, busy, onFocus, onD
       >
         {busy ? "Drafting…" : hasDraft ? "Draft anew" : "Draft the lesson"}
       </button>
-      <AlertDialog.Root open={asking} onOpenChange={setAsking}>
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-          <AlertDialog.Content className="fixed top-1/3 left-1/2 z-40 w-[26rem] -translate-x-1/2 rounded-xl border border-rule bg-sheet p-5 shadow-lg">
-            <AlertDialog.Title className="text-lg font-bold">Draft the lesson anew?</AlertDialog.Title>
-            <AlertDialog.Description className="mt-1 text-quiet">
-              What was drafted before goes, with your changes to it. Chains and sets you put in stay.
-            </AlertDialog.Description>
-            <div className="mt-4 flex justify-end gap-2">
-              <AlertDialog.Cancel asChild>
-                <button type="button" className="button">
-                  Keep this one
-                </button>
-              </AlertDialog.Cancel>
-              <AlertDialog.Action asChild>
-                <button type="button" className="button button-main" onClick={onDraft}>
-                  Draft anew
-                </button>
-              </AlertDialog.Action>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      <ConfirmDialog
+        title="Draft the lesson anew?"
+        description="What was drafted before goes, with your changes to it. Chains and sets you put in stay."
+        open={asking}
+        onOpenChange={setAsking}
+        confirm="Draft anew"
+        cancel="Keep this one"
+        onConfirm={onDraft}
+      />
     </div>
   );
 }

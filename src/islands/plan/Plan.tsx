@@ -2,16 +2,20 @@ import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { useState } from "react";
 import { toast } from "sonner";
-import { Toasts } from "../../components/Toasts.tsx";
+import { EmptyState } from "../../components/ui/EmptyState.tsx";
+import { Select } from "../../components/ui/Select.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
+import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { minutesText } from "../../components/words/minutes-text.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import { stopsLesson, whatToDrop } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/plans/lesson-types.ts";
 import type { PlanPage } from "../../server/plans/plan-page.ts";
-import type { Session } from "../../server/sessions/sessions.ts";
 import { call } from "../shared/client.ts";
+import { canRedo, canUndo } from "../shared/history.ts";
 import { useListSensors } from "../shared/use-list-sensors.ts";
+import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { ActivityRow } from "./ActivityRow.tsx";
 import { DraftBar } from "./DraftBar.tsx";
 import { Shelf } from "./Shelf.tsx";
@@ -23,7 +27,8 @@ const SLOTS = [10, 15, 20, 25, 30, 45];
 /** The next lesson of a group: drafted or put together, activities in order against the time there is. */
 export default function Plan({ group, plan: stored, choices, templates: first }: Omit<PlanPage, "groups">) {
   const [starting, setStarting] = useState(false);
-  const { plan, busy, change, draft, add, edit, settled } = usePlan(group.id, stored);
+  const { plan, busy, history, change, undo, redo, draft, add, edit, settled } = usePlan(group.id, stored);
+  useShortcuts("plan", { undo, redo });
   const [focus, setFocus] = useState<readonly string[]>(choices.slice(0, 1));
   const [templates, setTemplates] = useState<readonly TemplateEntry[]>(first);
   const [template, setTemplate] = useState(first.find(({ shipped }) => shipped)?.id ?? "");
@@ -53,6 +58,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
   const remove = (activity: PlanActivity) => {
     const place = plan.activities.indexOf(activity);
     without([activity]);
+    // Put back where it was, whatever has been changed since.
     const putBack = () => change((now) => ({ ...now, activities: now.activities.toSpliced(place, 0, activity) }));
     const name = activity.title || PLANNED_NAME[activity.kind];
     toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: putBack } });
@@ -62,7 +68,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
     setStarting(true);
     if (!(await settled())) return setStarting(false);
     try {
-      const session = await call<Session>("POST", "/api/sessions", { groupId: group.id, ...what });
+      const session = await call("POST /api/sessions", { body: { groupId: group.id, ...what } });
       location.assign(`/teach/${session.id}`);
     } catch (error) {
       setStarting(false);
@@ -98,25 +104,16 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
     <main className="mx-auto max-w-6xl px-5 py-6">
       <div className="flex flex-wrap items-end gap-4">
         <h1 className="text-2xl font-bold">{group.name}: the next lesson</h1>
-        <label className="ml-auto flex items-center gap-2">
-          <span className="label">Time there is</span>
-          <select
-            className="field w-36"
-            value={plan.minutes}
-            onChange={(event) => {
-              const minutes = Number(event.target.value);
-              change((now) => ({ ...now, minutes }));
-            }}
-          >
-            {[...new Set([...SLOTS, plan.minutes])]
-              .sort((a, b) => a - b)
-              .map((minutes) => (
-                <option key={minutes} value={minutes}>
-                  {minutesText(minutes)}
-                </option>
-              ))}
-          </select>
-        </label>
+        <span className="ml-auto">
+          <Select
+            label="Time there is"
+            value={String(plan.minutes)}
+            choices={[...new Set([...SLOTS, plan.minutes])].sort((a, b) => a - b).map(String)}
+            nameOf={(minutes) => minutesText(Number(minutes))}
+            onChange={(minutes) => change((now) => ({ ...now, minutes: Number(minutes) }))}
+          />
+        </span>
+        <UndoRedo canUndo={canUndo(history)} canRedo={canRedo(history)} onUndo={undo} onRedo={redo} />
         <a className="button font-normal" href={`/week?group=${group.id}`}>
           A week
         </a>
@@ -166,9 +163,8 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
       )}
       {usual && <p className="mt-3 text-[14px] text-quiet">Done as: {settingsText(usual)}</p>}
       {plan.activities.length === 0 ? (
-        <div className="mx-auto mt-16 max-w-md text-center">
-          <p className="text-xl font-bold">Nothing in it yet.</p>
-          <p className="mt-2 text-quiet">
+        <EmptyState title="Nothing in it yet.">
+          <p>
             Draft the lesson, or press “To the plan” on a set of{" "}
             <a className="underline" href={`/families?group=${group.id}`}>
               Families
@@ -182,7 +178,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
           <p className="mt-3">
             <Shelf busy={busy} onAdd={(kind, text) => add(kind, { focus, contrasts: [] }, text)} />
           </p>
-        </div>
+        </EmptyState>
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
           <div className="mt-3">{list("Activities", main)}</div>

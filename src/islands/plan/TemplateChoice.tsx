@@ -1,7 +1,12 @@
-import { Dialog } from "radix-ui";
+import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
+import { useForm } from "react-hook-form";
 import { toast } from "sonner";
+import { Dialog } from "../../components/ui/Dialog.tsx";
+import { Field } from "../../components/ui/Field.tsx";
+import { Select } from "../../components/ui/Select.tsx";
 import type { LessonTemplate } from "../../core/light.ts";
+import { newTemplateInput } from "../../schemas/templates.ts";
 import { call } from "../shared/client.ts";
 
 export type TemplateEntry = Pick<LessonTemplate, "id" | "name"> & { readonly shipped: boolean };
@@ -24,7 +29,7 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
   const keep = async (name: string) => {
     if (!(await settled())) return;
     try {
-      const made = await call<LessonTemplate>("POST", "/api/templates", { name, groupId });
+      const made = await call("POST /api/templates", { body: { name, groupId } });
       onTemplates([{ id: made.id, name: made.name, shipped: false }, ...templates]);
       onChoose(made.id);
       setNaming(false);
@@ -35,7 +40,7 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
   };
   const remove = async () => {
     try {
-      await call("DELETE", `/api/templates/${chosen}`);
+      await call("DELETE /api/templates/:templateId", { params: { templateId: chosen } });
       const rest = templates.filter(({ id }) => id !== chosen);
       onTemplates(rest);
       onChoose(rest.find((one) => one.shipped)?.id ?? "");
@@ -46,16 +51,20 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
   };
   return (
     <>
-      <label className="flex items-center gap-2">
-        <span className="label">By</span>
-        <select className="field w-56" value={chosen} onChange={(event) => onChoose(event.target.value)}>
-          {templates.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <span className="flex items-center gap-2">
+        <span className="label" aria-hidden>
+          By
+        </span>
+        <Select
+          label="By"
+          labelPlace="hidden"
+          className="field w-56"
+          value={chosen}
+          choices={templates.map(({ id }) => id)}
+          nameOf={(id) => templates.find((one) => one.id === id)?.name ?? id}
+          onChange={onChoose}
+        />
+      </span>
       {canKeep && (
         <button type="button" className="button font-normal" onClick={() => setNaming(true)}>
           Keep as a template…
@@ -66,32 +75,34 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
           Take this template out
         </button>
       )}
-      <Dialog.Root open={naming} onOpenChange={setNaming}>
-        <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/30" />
-          <Dialog.Content
-            aria-describedby={undefined}
-            className="fixed top-1/3 left-1/2 z-20 w-[min(440px,94vw)] -translate-x-1/2 rounded-xl bg-sheet p-6 shadow-2xl"
-          >
-            <Dialog.Title className="text-xl font-bold">Keep as a template</Dialog.Title>
-            <p className="mt-1 text-quiet">
-              The line of activities, without its words: every draft by it is filled anew.
-            </p>
-            <form
-              className="mt-3 flex gap-2"
-              onSubmit={(event) => {
-                event.preventDefault();
-                void keep(String(new FormData(event.currentTarget).get("name") ?? ""));
-              }}
-            >
-              <input name="name" required maxLength={60} aria-label="Name of the template" className="field flex-1" />
-              <button type="submit" className="button button-main">
-                Keep
-              </button>
-            </form>
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      <Dialog
+        title="Keep as a template"
+        description="The line of activities, without its words: every draft by it is filled anew."
+        open={naming}
+        onOpenChange={setNaming}
+      >
+        <NameForm onName={keep} />
+      </Dialog>
     </>
+  );
+}
+
+const nameSchema = newTemplateInput.pick({ name: true });
+
+function NameForm({ onName }: { readonly onName: (name: string) => Promise<void> }) {
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(nameSchema),
+    defaultValues: { name: "" },
+  });
+  const { errors, isSubmitting } = formState;
+  return (
+    <form className="mt-3 flex items-end gap-2" onSubmit={handleSubmit(({ name }) => onName(name))}>
+      <Field label="Name of the template" error={errors.name?.message} className="flex-1">
+        {(ids) => <input {...ids} {...register("name")} className="field" autoComplete="off" />}
+      </Field>
+      <button type="submit" className="button button-main" disabled={isSubmitting}>
+        Keep
+      </button>
+    </form>
   );
 }

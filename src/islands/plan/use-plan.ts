@@ -1,19 +1,15 @@
 import { useRef, useState } from "react";
 import { toast } from "sonner";
 import type { ActivityKind } from "../../core/light.ts";
+import type { EditActivityInput } from "../../schemas/plans.ts";
 import type { Aim } from "../../server/plans/lesson-types.ts";
 import type { CheckedPlan } from "../../server/plans/plan-check.ts";
 import { call } from "../shared/client.ts";
+import { type History, NO_HISTORY, recorded, redone, type Travelled, undone } from "../shared/history.ts";
 import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
 
 /** What a teacher changes in one drafted activity. */
-export interface ActivityEdit {
-  readonly id: string;
-  readonly words?: readonly string[];
-  readonly sentences?: readonly string[];
-  readonly keyWord?: string;
-  readonly text?: string;
-}
+export type ActivityEdit = EditActivityInput & { readonly id: string };
 
 type Change = (plan: CheckedPlan) => CheckedPlan;
 
@@ -23,8 +19,10 @@ const changeable = ({ minutes, activities }: CheckedPlan) => ({
   activities: activities.map(({ id, minutes, ifTime, settings }) => ({ id, minutes, ifTime, settings })),
 });
 
+type Changeable = ReturnType<typeof changeable>;
+
 /** A plan with what was changed in it; what it does not know comes with the server's answer. */
-function changed(plan: CheckedPlan, { minutes, activities }: ReturnType<typeof changeable>): CheckedPlan {
+function changed(plan: CheckedPlan, { minutes, activities }: Changeable): CheckedPlan {
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
   const all = activities.flatMap((change) => {
     const activity = known.get(change.id);
@@ -37,19 +35,23 @@ function changed(plan: CheckedPlan, { minutes, activities }: ReturnType<typeof c
 export function usePlan(groupId: string, stored: CheckedPlan) {
   const [plan, setPlan] = useState(stored);
   const [busy, setBusy] = useState(false);
+  const [history, setHistory] = useState<History<Changeable>>(NO_HISTORY);
   const newest = useRef(stored);
   const answered = useRef(stored);
   // Changes made while something is asked of the server: they are made to its answer as well.
   const meanwhile = useRef<Change[]>(undefined);
 
+  /** Activities that were taken out are still known: they come back as they were. */
+  const known = useRef(new Map(stored.activities.map((activity) => [activity.id, activity])));
   const show = (next: CheckedPlan) => {
+    for (const activity of next.activities) known.current.set(activity.id, activity);
     newest.current = next;
     setPlan(next);
   };
   const autosave = useAnnouncedAutosave({
     name: `zip-step plan ${groupId}`,
     stored: changeable(stored),
-    send: (body) => call<CheckedPlan>("PUT", `/api/plans/${groupId}`, body, true),
+    send: (body) => call("PUT /api/groups/:groupId/plan", { params: { groupId }, body, outlive: true }),
     onRestored: (unsaved) => show(changed(stored, unsaved)),
     onSaved: (saved) => {
       answered.current = saved;
@@ -61,15 +63,27 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     },
   });
 
-  /** Shown at once, and kept at once: leaving the page loses nothing. */
+  /** Shown at once, and saved at once: closing the page loses nothing. */
   const change = (make: Change) => {
+    setHistory((now) => recorded(now, changeable(newest.current)));
+    apply(make);
+  };
+  const apply = (make: Change) => {
     show(make(newest.current));
     if (meanwhile.current) meanwhile.current.push(make);
     else autosave.save(changeable(newest.current));
   };
 
+  const travel = (to: Travelled<Changeable> | undefined) => {
+    if (!to) return;
+    setHistory(to.history);
+    apply((plan) => changed({ ...plan, activities: [...known.current.values()] }, to.present));
+  };
+  const undo = () => travel(undone(history, changeable(newest.current)));
+  const redo = () => travel(redone(history, changeable(newest.current)));
+
   /** Waits for what was sent before, then takes the plan as the server has it. */
-  const ask = async (path: string, body: unknown): Promise<boolean> => {
+  const ask = async (request: () => Promise<CheckedPlan>): Promise<boolean> => {
     if (meanwhile.current) return false;
     const since: Change[] = [];
     meanwhile.current = since;
@@ -77,7 +91,9 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     try {
       // Why it is not has been said.
       if (!(await autosave.settled())) return false;
-      answered.current = await call<CheckedPlan>("POST", path, body);
+      answered.current = await request();
+      // What was drafted, added or edited on the server is no step to go back over.
+      setHistory(NO_HISTORY);
       autosave.acceptStored(changeable(answered.current));
       show(since.reduce((now, make) => make(now), answered.current));
       return true;
@@ -91,23 +107,33 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     }
   };
 
+  const planId = stored.id;
+  const sent = ({ focus, contrasts }: Aim) => ({ focus: [...focus], contrasts: [...contrasts] });
   const seed = () => Math.floor(Math.random() * 2 ** 30);
 
   const draft = (aim: Aim, templateId: string | undefined) =>
-    ask(`/api/plans/${groupId}/draft`, {
-      ...aim,
-      minutes: newest.current.minutes,
-      seed: seed(),
-      ...(templateId && { templateId }),
-    });
+    ask(() =>
+      call("POST /api/groups/:groupId/plan", {
+        params: { groupId },
+        body: { ...sent(aim), minutes: newest.current.minutes, seed: seed(), ...(templateId && { templateId }) },
+      }),
+    );
 
   const add = (kind: ActivityKind, aim: Aim, text?: string) =>
-    ask(`/api/plans/${groupId}/add`, { ...aim, kind, seed: seed(), ...(text !== undefined && { text }) });
+    ask(() =>
+      call("POST /api/plans/:planId/activities", {
+        params: { planId },
+        body: { ...sent(aim), kind, seed: seed(), ...(text !== undefined && { text }) },
+      }),
+    );
 
-  const edit = (change: ActivityEdit) => ask(`/api/plans/${groupId}/edit`, change);
+  const edit = ({ id: activityId, ...change }: ActivityEdit) =>
+    ask(() =>
+      call("PATCH /api/plans/:planId/activities/:activityId", { params: { planId, activityId }, body: change }),
+    );
 
   /** Whether the server has every change; why it has not is said. */
   const settled = () => autosave.settled();
 
-  return { plan, busy, change, draft, add, edit, settled };
+  return { plan, busy, history, change, undo, redo, draft, add, edit, settled };
 }

@@ -1,14 +1,25 @@
 import { arrayMove } from "@dnd-kit/sortable";
-import { Download, Plus, Undo2, Upload } from "lucide-react";
+import { Download, Plus, Upload } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
-import { Toasts } from "../../components/Toasts.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
+import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { patternName } from "../../components/words/reasons.ts";
 import { rowProblemWords } from "../../components/words/sequence-faults.ts";
-import { PATTERNS, type RowProblem, type Sequence } from "../../core/light.ts";
+import { PATTERNS, type RowProblem } from "../../core/light.ts";
 import type { SequencePage } from "../../server/groups/groups-page.ts";
-import type { CheckedRows, ReadCsv } from "../../server/school/sequences.ts";
 import { call } from "../shared/client.ts";
+import {
+  canRedo,
+  canUndo,
+  type History,
+  NO_HISTORY,
+  recorded,
+  redone,
+  type Travelled,
+  undone,
+} from "../shared/history.ts";
+import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { type EditorRow, EMPTY, withKeys, withoutKeys } from "./editor-state.ts";
 import { RowList } from "./RowList.tsx";
 
@@ -19,23 +30,34 @@ const PROBLEMS_SHOWN = 6;
 export default function SequenceEditor({ id, name: firstName, rows: firstRows, shipped }: SequencePage) {
   const [name, setName] = useState(firstName);
   const [rows, setRows] = useState<readonly EditorRow[]>(() => withKeys(firstRows));
-  const [past, setPast] = useState<readonly (readonly EditorRow[])[]>([]);
+  const [history, setHistory] = useState<History<readonly EditorRow[]>>(NO_HISTORY);
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
   const [lines, setLines] = useState<readonly number[]>();
   const [unsaved, setUnsaved] = useState(id === undefined && firstRows.length > 1);
   const file = useRef<HTMLInputElement>(null);
 
   const change = (next: readonly EditorRow[], remember = true) => {
-    if (remember) setPast((before) => [...before, rows]);
+    if (remember) setHistory(recorded(history, rows));
     setRows(next);
     setUnsaved(true);
   };
+
+  const travel = (to: Travelled<readonly EditorRow[]> | undefined) => {
+    if (!to) return;
+    setRows(to.present);
+    setHistory(to.history);
+    setUnsaved(true);
+  };
+  useShortcuts("sequence", {
+    undo: () => travel(undone(history, rows)),
+    redo: () => travel(redone(history, rows)),
+  });
 
   // Rows are checked a moment after the last key; an answer to an older question is dropped.
   useEffect(() => {
     let current = true;
     const timer = setTimeout(() => {
-      call<CheckedRows>("POST", "/api/sequences/check", { rows: withoutKeys(rows) }).then(
+      call("POST /api/sequence-checks", { body: { rows: withoutKeys(rows) } }).then(
         (answer) => current && setProblems(answer.problems),
         () => undefined,
       );
@@ -57,8 +79,8 @@ export default function SequenceEditor({ id, name: firstName, rows: firstRows, s
     const body = { name, rows: withoutKeys(rows) };
     try {
       const stored = id
-        ? await call<Sequence>("PUT", `/api/sequences/${id}`, body)
-        : await call<Sequence>("POST", "/api/sequences", body);
+        ? await call("PUT /api/sequences/:sequenceId", { params: { sequenceId: id }, body })
+        : await call("POST /api/sequences", { body });
       setUnsaved(false);
       toast.success(`Saved: ${stored.name}`);
       if (!id) setTimeout(() => location.assign(`/sequences/${stored.id}`), 0);
@@ -69,7 +91,7 @@ export default function SequenceEditor({ id, name: firstName, rows: firstRows, s
 
   const open = async (chosen: File) => {
     try {
-      const read = await call<ReadCsv>("POST", "/api/sequences/read-csv", { csv: await chosen.text() });
+      const read = await call("POST /api/sequence-imports", { body: { csv: await chosen.text() } });
       change(withKeys(read.rows));
       setLines(read.lines);
       setProblems(read.problems);
@@ -83,7 +105,7 @@ export default function SequenceEditor({ id, name: firstName, rows: firstRows, s
   const remove = async () => {
     if (!id || !confirm(`Delete ${name} for good? Groups taught in it have to be put in another order first.`)) return;
     try {
-      await call("DELETE", `/api/sequences/${id}`);
+      if (id) await call("DELETE /api/sequences/:sequenceId", { params: { sequenceId: id } });
       setUnsaved(false);
       setTimeout(() => location.assign("/groups"), 0);
     } catch (error) {
@@ -111,17 +133,12 @@ export default function SequenceEditor({ id, name: firstName, rows: firstRows, s
         />
         {!shipped && (
           <>
-            <button
-              type="button"
-              className="button flex items-center gap-1.5"
-              disabled={past.length === 0}
-              onClick={() => {
-                setRows(past.at(-1) ?? rows);
-                setPast(past.slice(0, -1));
-              }}
-            >
-              <Undo2 size={17} aria-hidden /> Undo
-            </button>
+            <UndoRedo
+              canUndo={canUndo(history)}
+              canRedo={canRedo(history)}
+              onUndo={() => travel(undone(history, rows))}
+              onRedo={() => travel(redone(history, rows))}
+            />
             <button type="button" className="button flex items-center gap-1.5" onClick={() => file.current?.click()}>
               <Upload size={17} aria-hidden /> Open CSV
             </button>

@@ -1,3 +1,7 @@
+import type { z } from "zod";
+import type { ParamsIn, RouteKey } from "../../server/http/route.ts";
+import type { Routes } from "../../server/routes.ts";
+
 /** What the server answers when it refuses: code, what happened, what to do next. */
 export interface Refusal {
   readonly code: string;
@@ -25,19 +29,77 @@ export class RequestError extends Error {
   }
 }
 
+type Key = keyof Routes & RouteKey;
+
+/** Nothing that is sent is changed on the way: lists that cannot be changed will do. */
+type DeepReadonly<T> = T extends readonly (infer Item)[]
+  ? readonly DeepReadonly<Item>[]
+  : T extends object
+    ? { readonly [Field in keyof T]: DeepReadonly<T[Field]> }
+    : T;
+
+/** What an endpoint takes, as it is sent. */
+type SentBody<K extends Key> = Routes[K] extends { readonly body?: infer Schema }
+  ? NonNullable<Schema> extends z.ZodType<infer Body>
+    ? DeepReadonly<Body>
+    : undefined
+  : undefined;
+type SentQuery<K extends Key> = Routes[K] extends { readonly query?: infer Schema }
+  ? NonNullable<Schema> extends z.ZodType<infer Query>
+    ? Query
+    : undefined
+  : undefined;
+
+/** What an endpoint answers. */
+export type AnswerTo<K extends Key> = Awaited<ReturnType<Routes[K]["run"]>>;
+
+type Params<K extends Key> = [ParamsIn<K>] extends [never]
+  ? { readonly params?: undefined }
+  : { readonly params: { readonly [Name in ParamsIn<K>]: string } };
+type Body<K extends Key> = [SentBody<K>] extends [undefined]
+  ? { readonly body?: undefined }
+  : { readonly body: SentBody<K> };
+type Query<K extends Key> = [SentQuery<K>] extends [undefined]
+  ? { readonly query?: undefined }
+  : { readonly query: SentQuery<K> };
+
+type Options<K extends Key> = Params<K> &
+  Body<K> &
+  Query<K> & {
+    /** The request goes on though the page is closed, unless it is very large. */
+    readonly outlive?: boolean;
+  };
+
 /** Browsers let no more than 64 KiB of requests outlive their page. */
 const MOST_TO_OUTLIVE = 60_000;
 
+/** The address of a route with its parameters put in. */
+function addressOf(path: string, params: Readonly<Record<string, string>> = {}, query: object = {}): string {
+  const address = path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(params[name] ?? ""));
+  const asked = new URLSearchParams(Object.entries(query).filter(([, value]) => value !== undefined)).toString();
+  return asked === "" ? address : `${address}?${asked}`;
+}
+
 /**
- * Calls an endpoint.
- * @param outlive the request goes on though the page is left, unless it is very large
+ * Calls an endpoint by its key in the map of routes; what it takes and answers is known from there.
+ *
  * @throws RequestError
  */
-export async function call<T>(method: string, path: string, body?: unknown, outlive = false): Promise<T> {
-  let response: Response;
+export async function call<K extends Key>(
+  key: K,
+  ...[options]: Record<string, never> extends Options<K> ? [options?: Options<K>] : [options: Options<K>]
+): Promise<AnswerTo<K>> {
+  const [method, path = ""] = key.split(" ");
+  const { params, body, query, outlive } = (options ?? {}) as {
+    readonly params?: Readonly<Record<string, string>>;
+    readonly body?: unknown;
+    readonly query?: object;
+    readonly outlive?: boolean;
+  };
   const text = body === undefined ? undefined : JSON.stringify(body);
+  let response: Response;
   try {
-    response = await fetch(path, {
+    response = await fetch(addressOf(path, params, query), {
       method,
       // Named even where there is no body: a request without a content type is taken for a form from elsewhere.
       headers: { "content-type": "application/json" },
@@ -47,7 +109,7 @@ export async function call<T>(method: string, path: string, body?: unknown, outl
   } catch {
     throw new RequestError(undefined);
   }
-  const answer = (await response.json().catch(() => undefined)) as { error?: Refusal } | undefined;
+  const answer = (await response.json().catch(() => undefined)) as { readonly error?: Refusal } | undefined;
   if (!response.ok) throw new RequestError(answer?.error);
-  return answer as T;
+  return answer as AnswerTo<K>;
 }

@@ -11,8 +11,8 @@ export function useSetSaving(groupId: string, onSaved: (set: WordSet) => void) {
   const send = async (content: SetContent, title: string, id: string | undefined): Promise<WordSet | undefined> => {
     try {
       const set = id
-        ? await call<WordSet>("PUT", `/api/sets/${id}`, { title, content })
-        : await call<WordSet>("POST", "/api/sets", { groupId, title, content });
+        ? await call("PUT /api/sets/:setId", { params: { setId: id }, body: { title, content } })
+        : await call("POST /api/sets", { body: { groupId, title, content } });
       onSaved(set);
       toast.success(`Saved: ${set.title}`);
       return set;
@@ -41,7 +41,7 @@ export function useSetSaving(groupId: string, onSaved: (set: WordSet) => void) {
     const set = await save(content, title, id);
     if (!set) return;
     try {
-      await call("POST", "/api/plans/activities", { groupId, kind: "set", ref: set.id });
+      await call("POST /api/plans/:planId/activities", { params: { planId: groupId }, body: { setId: set.id } });
       toast.success(`In the next lesson: ${set.title}`, {
         action: { label: "Open the plan", onClick: () => location.assign(`/plan?group=${groupId}`) },
       });

@@ -1,19 +1,22 @@
 import { memo } from "react";
 import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import type { Outcome } from "../../core/light.ts";
-import { MARK_KEYS } from "./keys.ts";
+import { SHORTCUTS } from "../shared/shortcuts.ts";
+import { outcomeKey } from "./key-actions.ts";
 
 interface Props {
   readonly learner: string;
   /** Why nothing can be marked now; undefined when it can. */
   readonly without: string | undefined;
   readonly canUndo: boolean;
+  readonly canRedo: boolean;
   readonly onMark: (outcome: Outcome) => void;
   readonly onUndo: () => void;
+  readonly onRedo: () => void;
 }
 
 /** Marking under the thumb: one press for right. */
-export const MarkBar = memo(function MarkBar({ learner, without, canUndo, onMark, onUndo }: Props) {
+export const MarkBar = memo(function MarkBar({ learner, without, canUndo, canRedo, onMark, onUndo, onRedo }: Props) {
   return (
     <div
       role="group"
@@ -23,7 +26,7 @@ export const MarkBar = memo(function MarkBar({ learner, without, canUndo, onMark
       {without !== undefined ? (
         <p className="grid min-h-16 place-items-center px-4 text-quiet">{without}</p>
       ) : (
-        MARK_KEYS.map(({ outcome, shown }) => (
+        (Object.keys(OUTCOME_WORDS) as Outcome[]).map((outcome) => (
           <button
             key={outcome}
             type="button"
@@ -31,19 +34,28 @@ export const MarkBar = memo(function MarkBar({ learner, without, canUndo, onMark
             onClick={() => onMark(outcome)}
           >
             <span className="block font-bold">{OUTCOME_WORDS[outcome].button}</span>
-            <span className={`block text-[12.5px] ${outcome === "right" ? "" : "text-quiet"}`}>{shown}</span>
+            <span className={`block text-[12.5px] ${outcome === "right" ? "" : "text-quiet"}`}>
+              {outcomeKey(outcome)}
+            </span>
           </button>
         ))
       )}
-      <button
-        type="button"
-        className="min-h-16 rounded-xl border border-rule bg-sheet px-4 leading-tight disabled:text-quiet"
-        disabled={!canUndo}
-        onClick={onUndo}
-      >
-        <span className="block font-bold">Undo</span>
-        <span className="block text-[12.5px] text-quiet">U</span>
-      </button>
+      <StepButton name="Undo" shown={SHORTCUTS.teach.undo.shown} isDisabled={!canUndo} onPress={onUndo} />
+      {canRedo && <StepButton name="Redo" shown={SHORTCUTS.teach.redo.shown} onPress={onRedo} />}
     </div>
   );
 });
+
+function StepButton(props: { name: string; shown: string; isDisabled?: boolean; onPress: () => void }) {
+  return (
+    <button
+      type="button"
+      className="min-h-16 rounded-xl border border-rule bg-sheet px-4 leading-tight disabled:text-quiet"
+      disabled={props.isDisabled ?? false}
+      onClick={props.onPress}
+    >
+      <span className="block font-bold">{props.name}</span>
+      <span className="block text-[12.5px] text-quiet">{props.shown}</span>
+    </button>
+  );
+}

@@ -1,10 +1,10 @@
-import { type ReactNode, useEffect, useMemo, useState } from "react";
-import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
+import { type ReactNode, useMemo, useState } from "react";
+import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import { call } from "../shared/client.ts";
+import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { ActivityClock } from "./ActivityClock.tsx";
 import { teachCommands } from "./commands.ts";
 import { keyActions } from "./key-actions.ts";
-import { actionOfKey } from "./keys.ts";
 import { LessonMenu } from "./LessonMenu.tsx";
 import * as select from "./lesson/selectors.ts";
 import { CurrentDisplay, LearnerCue, LearnerTurns, MarkButtons, Substitutions, WordControls } from "./parts.tsx";
@@ -28,27 +28,22 @@ export default function Teach(page: TeachPage) {
       newId: () => crypto.randomUUID(),
       send,
       addWords: (activityId, words) =>
-        call<TeachActivity>("POST", `/api/sessions/${session.id}/words`, { activityId, words }),
+        call("POST /api/sessions/:sessionId/words", {
+          params: { sessionId: session.id },
+          body: { activityId, words: [...words] },
+        }),
       end: async () => {
         await savePlace();
-        await call("PATCH", `/api/sessions/${session.id}`, { ended: true }).catch(() => undefined);
+        const params = { sessionId: session.id };
+        await call("PATCH /api/sessions/:sessionId", { params, body: { ended: true } }).catch(() => undefined);
       },
       leave: () => location.assign(`/evidence?group=${group.id}`),
     });
     return { store, commands };
   }, [store, session, group.id, send, savePlace]);
 
-  useEffect(() => {
-    const actions = keyActions(teach.store, teach.commands);
-    const listener = (event: KeyboardEvent) => {
-      const action = actionOfKey(event, actions);
-      if (!action) return;
-      event.preventDefault();
-      action();
-    };
-    addEventListener("keydown", listener);
-    return () => removeEventListener("keydown", listener);
-  }, [teach]);
+  const keys = useMemo(() => keyActions(teach.store, teach.commands), [teach]);
+  useShortcuts("teach", keys);
 
   return (
     <TeachContext value={teach}>

@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from "vitest";
 import { GENERAL_AMERICAN } from "../../core/index.ts";
-import type { NewResponse } from "../../server/evidence/responses.ts";
+import type { NewResponse } from "../../schemas/responses.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import { type TeachServices, teachCommands } from "./commands.ts";
 import { activity, CLAP, LAP, PLACE } from "./lesson/lesson.fixture.ts";
@@ -113,6 +113,22 @@ describe("taking back", () => {
     expect(sent[3]).toMatchObject({ supersedes: "mark-3", withdrawn: true });
     commands.undo();
     expect(sent).toHaveLength(4);
+  });
+});
+
+describe("making again", () => {
+  it("a mark that was taken back is written anew, in the place of what stands there", () => {
+    const { store, commands, sent, first } = teach();
+    commands.redo();
+    commands.mark("right");
+    commands.undo();
+    commands.redo();
+    expect(sent.slice(1).map(({ id, supersedes, withdrawn }) => [id, supersedes, withdrawn])).toEqual([
+      [sent[1]?.id, sent[0]?.id, true],
+      [sent[2]?.id, null, false],
+    ]);
+    expect(store.getState().book.marks.size).toBe(1);
+    expect(select.turn(store.getState())).toBe(first);
   });
 });
 

@@ -1,7 +1,8 @@
 import type { Outcome, RawAnswer } from "../../core/light.ts";
-import type { NewResponse } from "../../server/evidence/responses.ts";
+import type { NewResponse } from "../../schemas/responses.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { answerOf } from "./lesson/board.ts";
+import { redone, undone } from "./lesson/mark-book.ts";
 import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
 import * as select from "./lesson/selectors.ts";
 import { answerWithSubstitution } from "./lesson/teach-state.ts";
@@ -29,6 +30,8 @@ export interface TeachCommands {
   nameSubstitution(said: readonly string[]): void;
   /** Takes the last mark back; what it replaced stands again. */
   undo(): void;
+  /** Makes the mark again that was taken back last. */
+  redo(): void;
   /** Looks at what lies on the board; every attempt goes to the record. */
   checkBoard(): void;
   /** @returns why the words cannot be put in; undefined when they are */
@@ -70,14 +73,20 @@ export function teachCommands(
       record(answerWithSubstitution(select.currentMark(getState())?.answer, pressedUnit, said), false);
     },
     undo() {
-      const step = getState().book.undoSteps.at(-1);
-      if (!step) return;
-      const id = newId();
-      dispatch({ type: "undone", id });
+      const taken = undone(getState().book, newId());
+      if (!taken) return;
+      const { step, written } = taken;
+      dispatch({ type: "undone", id: written.id });
       // The record only grows: what stood before is written again, or the mark is withdrawn.
-      const again: Mark = { ...(step.before ?? step.mark), id };
-      const taken = { supersedes: step.mark.id, withdrawn: !step.before };
-      send(responseOf(again, { sessionId: session.id, ...taken, at: now() }));
+      const row = { supersedes: step.mark.id, withdrawn: !step.before };
+      send(responseOf(written, { sessionId: session.id, ...row, at: now() }));
+    },
+    redo() {
+      const again = redone(getState().book, newId());
+      if (!again) return;
+      const { step, written } = again;
+      dispatch({ type: "redone", id: written.id });
+      send(responseOf(written, { sessionId: session.id, supersedes: step.before?.id ?? null, at: now() }));
     },
     checkBoard() {
       const before = select.board(getState());

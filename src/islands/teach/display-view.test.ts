@@ -112,7 +112,15 @@ describe("what the teacher is told", () => {
   it("where nothing can be marked, why; taking back stays", () => {
     const bar = (without: string | undefined) =>
       renderToStaticMarkup(
-        createElement(MarkBar, { learner: "Gull", without, canUndo: true, onMark: nothing, onUndo: nothing }),
+        createElement(MarkBar, {
+          learner: "Gull",
+          without,
+          canUndo: true,
+          canRedo: false,
+          onMark: nothing,
+          onUndo: nothing,
+          onRedo: nothing,
+        }),
       );
     expect(textOf(bar(undefined))).toMatch(/^Right Enter After tapping T Put right S Not tried N Wrong .* Undo U$/);
     expect(textOf(bar("Nothing is marked here"))).toBe("Nothing is marked here Undo U");

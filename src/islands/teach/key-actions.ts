@@ -1,25 +1,35 @@
+import type { Outcome } from "../../core/light.ts";
+import { SHORTCUTS, type ShortcutHandlers } from "../shared/shortcuts.ts";
 import type { TeachCommands } from "./commands.ts";
-import type { KeyActions } from "./keys.ts";
 import type { TeachStore } from "./teach-store.ts";
 
-/** What the keys do. */
-export function keyActions({ getState, dispatch }: TeachStore, commands: TeachCommands): KeyActions {
+/** How the key of every outcome is shown on its button. */
+export const outcomeKey = (outcome: Outcome): string => SHORTCUTS.teach[outcome].shown;
+
+/** What the keys of a lesson do. */
+export function keyActions({ getState, dispatch }: TeachStore, commands: TeachCommands): ShortcutHandlers<"teach"> {
+  const mark = (outcome: Outcome) => () => commands.mark(outcome);
   return {
     tap: () => dispatch({ type: "tap" }),
-    tapBack: () => dispatch({ type: "tap-back" }),
+    "tap-back": () => dispatch({ type: "tap-back" }),
     blend: () => dispatch({ type: "blend" }),
     next: () => dispatch({ type: "next" }),
     back: () => dispatch({ type: "back" }),
-    nextActivity: () => dispatch({ type: "next-activity" }),
-    previousActivity: () => dispatch({ type: "previous-activity" }),
-    toggleChange: () => dispatch({ type: "toggle", what: "showChange" }),
-    nextTurnSign: () => dispatch({ type: "next-turn-sign" }),
-    releaseUnit: () => dispatch({ type: "press-unit", unit: undefined }),
-    giveTurn: (seat) => {
-      const learner = getState().page.group.learners[seat];
+    "next-activity": () => dispatch({ type: "next-activity" }),
+    "previous-activity": () => dispatch({ type: "previous-activity" }),
+    change: () => dispatch({ type: "toggle", what: "showChange" }),
+    sign: () => dispatch({ type: "next-turn-sign" }),
+    turn: ({ key }) => {
+      const learner = getState().page.group.learners[Number(key) - 1];
       if (learner) dispatch({ type: "give-turn", learnerId: learner.id });
     },
-    mark: commands.mark,
+    right: mark("right"),
+    "after-tapping": mark("after-tapping"),
+    "self-corrected": mark("self-corrected"),
+    "no-attempt": mark("no-attempt"),
+    wrong: mark("wrong"),
     undo: commands.undo,
+    redo: commands.redo,
+    release: () => dispatch({ type: "press-unit", unit: undefined }),
   };
 }

@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
-import type { NewResponse } from "../../server/evidence/responses.ts";
+import type { NewResponse } from "../../schemas/responses.ts";
 import { call, RequestError } from "../shared/client.ts";
 
 interface OutboxSchema extends DBSchema {
@@ -52,7 +52,7 @@ export class Outbox {
         if (!cursor) return;
         const { key, value } = cursor;
         try {
-          await call("POST", "/api/responses", value);
+          await call("POST /api/responses", { body: value });
           this.#onStored(value.id);
         } catch (error) {
           if (!(error instanceof RequestError) || error.passing) {

@@ -1,4 +1,5 @@
 import { useMemo } from "react";
+import { canRedo, canUndo } from "../shared/history.ts";
 import { CueLine } from "./CueLine.tsx";
 import { DisplayArea } from "./DisplayArea.tsx";
 import { LazyBoard } from "./LazyBoard.tsx";
@@ -186,9 +187,11 @@ export function MarkButtons() {
     <MarkBar
       learner={useTeach((state) => select.learner(state)?.nickname ?? "")}
       without={whyNot && WHY_NOT_MARKED[whyNot]}
-      canUndo={useTeach(({ book }) => book.undoSteps.length > 0)}
+      canUndo={useTeach(({ book }) => canUndo(book.history))}
+      canRedo={useTeach(({ book }) => canRedo(book.history))}
       onMark={commands.mark}
       onUndo={commands.undo}
+      onRedo={commands.redo}
     />
   );
 }

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import type { NewResponse } from "../../server/evidence/responses.ts";
+import type { NewResponse } from "../../schemas/responses.ts";
 import { Outbox } from "./outbox.ts";
 import type { TeachStore } from "./teach-store.ts";
 

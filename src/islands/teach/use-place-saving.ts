@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef } from "react";
-import type { Place } from "../../server/sessions/sessions.ts";
+import type { Place, Session } from "../../server/sessions/sessions.ts";
 import type { Autosave } from "../shared/autosave.ts";
 import { call } from "../shared/client.ts";
 import { useAutosave } from "../shared/use-autosave.ts";
@@ -39,10 +39,11 @@ export function usePlaceSaving(
   seconds: Seconds,
 ): () => Promise<boolean> {
   const now = useCallback(() => placeOf(store.getState(), seconds), [store, seconds]);
-  const autosave: Autosave<Place> = useAutosave({
+  const autosave: Autosave<Place, Session> = useAutosave({
     name: `zip-step place ${session.id}`,
     stored: session.place,
-    send: (place: Place) => call("PATCH", `/api/sessions/${session.id}`, { place }, true),
+    send: (place: Place) =>
+      call("PATCH /api/sessions/:sessionId", { params: { sessionId: session.id }, body: { place }, outlive: true }),
     onRestored: (place) => {
       Object.assign(seconds.current, place.seconds);
       store.dispatch({ type: "restore-place", place });

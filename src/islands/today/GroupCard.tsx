@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Select } from "../../components/ui/Select.tsx";
 import { soundName } from "../../components/words/sounds.ts";
 import type { Group } from "../../server/groups/groups.ts";
 import type { SequenceChoice, TodayCard } from "../../server/groups/today-page.ts";
@@ -13,17 +14,17 @@ interface Props {
   readonly sequences: readonly SequenceChoice[];
 }
 
-/** A group: where it stands (and moving it on), last time, what wrongAgain, and the way to today's chain. */
+/** A group: where it stands (and moving it on), last time, what was mixed up, and the way to today's chain. */
 export default function GroupCard({ card, sequences }: Props) {
   const [group, setGroup] = useState<Group>(card.group);
   const [failure, setFailure] = useState("");
-  const sequence = sequences.find(({ id }) => id === group.sequenceId);
+  const steps = sequences.find(({ id }) => id === group.sequenceId)?.steps ?? [];
 
   const show = (to: GroupStep) => setGroup((now) => ({ ...now, ...to }));
   const autosave = useAutosave<GroupStep, Group>({
     name: `zip-step step ${group.id}`,
     stored: { sequenceId: group.sequenceId, step: group.step },
-    send: (to) => call<Group>("PATCH", `/api/groups/${group.id}`, to, true),
+    send: (to) => call("PATCH /api/groups/:groupId", { params: { groupId: group.id }, body: to, outlive: true }),
     onRestored: show,
     onSaved: () => setFailure(""),
     onRefused: (error) => {
@@ -45,34 +46,20 @@ export default function GroupCard({ card, sequences }: Props) {
       </header>
 
       <div className="mt-4 grid grid-cols-2 gap-2">
-        <label>
-          <span className="label mb-1">Order of teaching</span>
-          <select
-            className="field"
-            value={group.sequenceId}
-            onChange={(event) => move({ sequenceId: event.target.value, step: 1 })}
-          >
-            {sequences.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          <span className="label mb-1">Taught up to</span>
-          <select
-            className="field"
-            value={group.step}
-            onChange={(event) => move({ sequenceId: group.sequenceId, step: Number(event.target.value) })}
-          >
-            {sequence?.steps.map((name, k) => (
-              <option key={name} value={k + 1}>
-                {k + 1} · {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label="Order of teaching"
+          value={group.sequenceId}
+          choices={sequences.map(({ id }) => id)}
+          nameOf={(id) => sequences.find((one) => one.id === id)?.name ?? id}
+          onChange={(sequenceId) => move({ sequenceId, step: 1 })}
+        />
+        <Select
+          label="Taught up to"
+          value={String(group.step)}
+          choices={steps.map((_, k) => String(k + 1))}
+          nameOf={(step) => `${step} · ${steps[Number(step) - 1]}`}
+          onChange={(step) => move({ sequenceId: group.sequenceId, step: Number(step) })}
+        />
       </div>
       {failure && (
         <p role="alert" className="mt-2 text-again">
@@ -109,7 +96,7 @@ export default function GroupCard({ card, sequences }: Props) {
           </dd>
         </div>
         <div>
-          <dt className="label">What wrongAgain</dt>
+          <dt className="label">What was mixed up</dt>
           <dd>
             {card.substitutions.length === 0 && <span className="text-quiet">No pattern in the records so far.</span>}
             <ul>

@@ -1,91 +1,100 @@
-import { Dialog } from "radix-ui";
-import { useState } from "react";
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useForm } from "react-hook-form";
+import { z } from "zod";
+import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
+import { Field } from "../../components/ui/Field.tsx";
+import { newGroupInput } from "../../schemas/groups.ts";
 import type { SequenceChoice } from "../../server/groups/today-page.ts";
 import { call } from "../shared/client.ts";
 
-/** Adds a group: a name, where it stands, nicknames one a line. */
-export default function NewGroup({ sequences }: { readonly sequences: readonly SequenceChoice[] }) {
-  const [sequenceId, setSequenceId] = useState(sequences[0]?.id ?? "");
-  const [failure, setFailure] = useState("");
-  const submit = async (form: HTMLFormElement) => {
-    const data = new FormData(form);
-    const nicknames = String(data.get("learners"))
+/** As it is typed: nicknames one a line, the step as a list gives it; as it is sent: what the endpoint takes. */
+const typedGroup = z
+  .object({ name: z.string(), sequenceId: z.string(), step: z.string(), learners: z.string() })
+  .transform(({ step, learners, ...group }) => ({
+    ...group,
+    step: Number(step),
+    learners: learners
       .split("\n")
       .map((line) => line.trim())
-      .filter(Boolean);
+      .filter(Boolean),
+  }))
+  .pipe(newGroupInput);
+
+/** Adds a group: a name, where it stands, nicknames one a line. */
+export default function NewGroup({ sequences }: { readonly sequences: readonly SequenceChoice[] }) {
+  return (
+    <Dialog
+      title="New group"
+      description="Nicknames only: no full names, birth dates or photos. Follow your school's own data rules."
+      trigger={
+        <button type="button" className="button">
+          New group
+        </button>
+      }
+    >
+      <GroupForm sequences={sequences} />
+    </Dialog>
+  );
+}
+
+function GroupForm({ sequences }: { readonly sequences: readonly SequenceChoice[] }) {
+  const { register, handleSubmit, watch, setError, formState } = useForm({
+    resolver: zodResolver(typedGroup),
+    defaultValues: { name: "", sequenceId: sequences[0]?.id ?? "", step: "1", learners: "" },
+  });
+  const { errors, isSubmitting } = formState;
+  const steps = sequences.find(({ id }) => id === watch("sequenceId"))?.steps ?? [];
+  const add = handleSubmit(async (group) => {
     try {
-      await call("POST", "/api/groups", {
-        name: data.get("name"),
-        sequenceId,
-        step: Number(data.get("step")),
-        learners: nicknames,
-      });
+      await call("POST /api/groups", { body: group });
       location.reload();
     } catch (error) {
-      setFailure((error as Error).message);
+      setError("root", { message: (error as Error).message });
     }
-  };
+  });
+  // A fault of one nickname is a fault of the list.
+  const inLearners = [errors.learners].flat().find(Boolean);
   return (
-    <Dialog.Root>
-      <Dialog.Trigger className="button">New group</Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-ink/40" />
-        <Dialog.Content className="fixed left-1/2 top-1/2 w-[min(440px,92vw)] -translate-x-1/2 -translate-y-1/2 rounded-xl bg-sheet p-6">
-          <Dialog.Title className="text-xl font-bold">New group</Dialog.Title>
-          <Dialog.Description className="mt-1 text-quiet">
-            Nicknames only: no full names, birth dates or photos. Follow your school's own data rules.
-          </Dialog.Description>
-          <form
-            className="mt-4 space-y-3"
-            onSubmit={(event) => {
-              event.preventDefault();
-              submit(event.currentTarget);
-            }}
-          >
-            <label className="block">
-              <span className="label mb-1">Name</span>
-              <input name="name" required maxLength={60} className="field" />
-            </label>
-            <label className="block">
-              <span className="label mb-1">Order of teaching</span>
-              <select className="field" value={sequenceId} onChange={(event) => setSequenceId(event.target.value)}>
-                {sequences.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label className="block">
-              <span className="label mb-1">Taught up to</span>
-              <select name="step" className="field">
-                {sequences
-                  .find(({ id }) => id === sequenceId)
-                  ?.steps.map((name, k) => (
-                    <option key={name} value={k + 1}>
-                      {k + 1} · {name}
-                    </option>
-                  ))}
-              </select>
-            </label>
-            <label className="block">
-              <span className="label mb-1">Learners' nicknames, one a line</span>
-              <textarea name="learners" rows={4} className="field" />
-            </label>
-            {failure && (
-              <p role="alert" className="text-again">
-                {failure}
-              </p>
-            )}
-            <div className="flex justify-end gap-2">
-              <Dialog.Close className="button">Cancel</Dialog.Close>
-              <button type="submit" className="button button-main">
-                Add group
-              </button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <form className="mt-4 space-y-3" onSubmit={add}>
+      <Field label="Name" error={errors.name?.message}>
+        {(ids) => <input {...ids} {...register("name")} className="field" autoComplete="off" />}
+      </Field>
+      <Field label="Order of teaching" error={errors.sequenceId?.message}>
+        {(ids) => (
+          <select {...ids} {...register("sequenceId")} className="field">
+            {sequences.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Taught up to" error={errors.step?.message}>
+        {(ids) => (
+          <select {...ids} {...register("step")} className="field">
+            {steps.map((name, k) => (
+              <option key={name} value={k + 1}>
+                {k + 1} · {name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Learners' nicknames, one a line" error={inLearners?.message}>
+        {(ids) => <textarea {...ids} {...register("learners")} rows={4} className="field" />}
+      </Field>
+      {errors.root && (
+        <p role="alert" className="text-again">
+          {errors.root.message}
+        </p>
+      )}
+      <div className="flex justify-end gap-2">
+        <DialogClose>Cancel</DialogClose>
+        <button type="submit" className="button button-main" disabled={isSubmitting}>
+          Add group
+        </button>
+      </div>
+    </form>
   );
 }

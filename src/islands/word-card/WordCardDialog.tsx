@@ -1,7 +1,6 @@
-import { X } from "lucide-react";
-import { Dialog } from "radix-ui";
 import { useEffect, useState } from "react";
 import { MarkedWord } from "../../components/MarkedWord.tsx";
+import { Dialog } from "../../components/ui/Dialog.tsx";
 import { notTaughtWords } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
@@ -34,7 +33,7 @@ export default function WordCardDialog({ word, groupId, onClose }: Props) {
     let current = true;
     setCard(undefined);
     setFailure("");
-    call<AskedWord>("GET", `/api/words/${encodeURIComponent(word)}?group=${groupId}`).then(
+    call("GET /api/words/:word", { params: { word }, query: { groupId } }).then(
       (answer) => current && setCard(answer),
       (error: Error) => current && setFailure(error.message),
     );
@@ -43,29 +42,22 @@ export default function WordCardDialog({ word, groupId, onClose }: Props) {
     };
   }, [word, groupId]);
   return (
-    <Dialog.Root open={word !== undefined} onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed left-1/2 top-1/2 z-30 max-h-[90vh] w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-sheet p-6 shadow-2xl"
-        >
-          <header className="flex items-start justify-between gap-4">
-            <Dialog.Title className="font-learner text-3xl">{word}</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="button grid place-items-center px-2.5">
-              <X size={18} aria-hidden />
-            </Dialog.Close>
-          </header>
-          {failure && (
-            <p role="alert" className="mt-3 text-again">
-              {failure}
-            </p>
-          )}
-          {card?.listed === true && <CardBody card={card.card} />}
-          {card?.listed === false && <UnlistedBody {...card} />}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Dialog
+      title={word ?? ""}
+      isWord
+      hasClose
+      width="wide"
+      open={word !== undefined}
+      onOpenChange={(open) => !open && onClose()}
+    >
+      {failure && (
+        <p role="alert" className="mt-3 text-again">
+          {failure}
+        </p>
+      )}
+      {card?.listed === true && <CardBody card={card.card} />}
+      {card?.listed === false && <UnlistedBody {...card} />}
+    </Dialog>
   );
 }
 

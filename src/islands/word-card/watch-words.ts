@@ -14,9 +14,10 @@ const isTyping = (target: EventTarget | null) =>
  * Watches a page for words: every element with `data-word` opens its card when it is pressed and held, or when
  * `?` is typed while it holds the focus, is under the pointer, or is the page's `data-current-word`.
  *
+ * @param onNoWord `?` was typed where there is no word
  * @returns what ends the watching
  */
-export function watchWords(open: Open): () => void {
+export function watchWords(open: Open, onNoWord: () => void): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let from = { x: 0, y: 0 };
   let hovered: HTMLElement | null = null;
@@ -62,9 +63,9 @@ export function watchWords(open: Open): () => void {
       wordAt(document.activeElement) ??
       hovered ??
       document.querySelector<HTMLElement>("[data-word][data-current-word]");
-    if (!element) return;
     event.preventDefault();
-    show(element);
+    if (element) show(element);
+    else onNoWord();
   };
 
   const ends = new AbortController();

@@ -1,12 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { desc, eq } from "drizzle-orm";
-import { z } from "zod";
+import type { z } from "zod";
 import type { ChainShape } from "../../core/light.ts";
+import type { EditChainInput, NewChainInput } from "../../schemas/chains.ts";
+import type { shapeField } from "../../schemas/fields.ts";
 import type { Queryable } from "../db/database.ts";
 import { chains, chainVersions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
-import { aimField, idField, shapeField, wordField } from "../http/fields.ts";
 import type { Aim } from "../plans/lesson-types.ts";
 
 export interface SavedChain {
@@ -19,18 +20,6 @@ export interface SavedChain {
   /** ISO 8601. */
   readonly updatedAt: string;
 }
-
-const wordsField = z.array(wordField).min(1, "a chain has at least one word").max(60, "a chain has at most 60 words");
-
-export const newChainInput = z.object({
-  groupId: idField,
-  title: z.string().trim().max(80, "a title has at most 80 letters").optional(),
-  words: wordsField,
-  aim: aimField,
-  shape: shapeField.optional(),
-});
-
-export const editChainInput = newChainInput.omit({ groupId: true });
 
 const toChain = ({ id, groupId, title, words, aim, shape, updatedAt }: typeof chains.$inferSelect): SavedChain => ({
   id,
@@ -62,7 +51,7 @@ export async function getChain(db: Queryable, id: string): Promise<SavedChain> {
 }
 
 /** @throws AppError "not-found" when there is no such group */
-export async function createChain(db: Queryable, input: z.infer<typeof newChainInput>): Promise<SavedChain> {
+export async function createChain(db: Queryable, input: NewChainInput): Promise<SavedChain> {
   await getGroup(db, input.groupId);
   const id = randomUUID();
   const { groupId, words, aim } = input;
@@ -73,7 +62,7 @@ export async function createChain(db: Queryable, input: z.infer<typeof newChainI
 }
 
 /** @throws AppError "not-found" */
-export async function editChain(db: Queryable, id: string, input: z.infer<typeof editChainInput>): Promise<SavedChain> {
+export async function editChain(db: Queryable, id: string, input: EditChainInput): Promise<SavedChain> {
   await getChain(db, id);
   const { words, aim } = input;
   const title = input.title || chainTitle(words);

@@ -29,6 +29,6 @@ export async function evidencePage(
   if (!group) return { groups, group: undefined, learner: undefined, way, report: undefined };
   const learner = learnerId ? group.learners.find(({ id }) => id === learnerId) : undefined;
   if (learnerId && !learner) throw new AppError("not-found", "There is no such learner in this group.");
-  const report = await evidenceReport(db, { group: group.id, way, ...(learner && { learner: learner.id }) });
+  const report = await evidenceReport(db, { groupId: group.id, way, ...(learner && { learnerId: learner.id }) });
   return { groups, group, learner, way, report };
 }

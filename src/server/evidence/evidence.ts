@@ -1,6 +1,4 @@
-import { z } from "zod";
 import {
-  EVIDENCE_WAYS,
   type EvidenceWay,
   isPattern,
   MODES,
@@ -9,17 +7,11 @@ import {
   type SubstitutionRow,
   substitutionTable,
 } from "../../core/light.ts";
+import type { EvidenceQuery } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
 import { type EvidenceResponse, evidenceResponses } from "./responses.ts";
-
-export const evidenceQuery = z.object({
-  group: idField,
-  learner: idField.optional(),
-  way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
-});
 
 /** One opened response, small enough to send by the thousand. */
 export interface OpenedResponse {
@@ -72,12 +64,12 @@ const opened = (response: EvidenceResponse): OpenedResponse => ({
  *
  * @throws AppError "not-found" for a group or learner that does not exist or does not belong together
  */
-export async function evidenceReport(db: Queryable, query: z.infer<typeof evidenceQuery>): Promise<EvidenceReport> {
-  const group = await getGroup(db, query.group);
-  if (query.learner && !group.learners.some(({ id }) => id === query.learner)) throw notFound("learner");
+export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promise<EvidenceReport> {
+  const group = await getGroup(db, query.groupId);
+  if (query.learnerId && !group.learners.some(({ id }) => id === query.learnerId)) throw notFound("learner");
   const way = query.way ?? "read";
   const found = (
-    await evidenceResponses(db, { groupId: group.id, ...(query.learner && { learnerIds: [query.learner] }) })
+    await evidenceResponses(db, { groupId: group.id, ...(query.learnerId && { learnerIds: [query.learnerId] }) })
   ).filter(({ mode }) => MODES[mode].countedAs === way);
   const practised = found.filter(({ heldBack }) => !heldBack);
   const heldBack = found.filter(({ heldBack }) => heldBack);

@@ -1,6 +1,5 @@
 import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
 import { alias } from "drizzle-orm/pg-core";
-import { z } from "zod";
 import {
   CLASSIFIER_VERSION,
   cardReading,
@@ -8,17 +7,16 @@ import {
   classifyMarked,
   MODES,
   type RawAnswer,
-  RESPONSE_MODES,
   type ResponseMode,
   type ResponseVerdict,
   readReading,
   type Segmentation,
   writeReading,
 } from "../../core/index.ts";
+import type { NewResponse } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
 import { learners, memberships, responses, sessions } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { answerField, idField } from "../http/fields.ts";
 import { getSchool } from "../school/school.ts";
 import { targetAt } from "../sessions/lesson-run.ts";
 import { getSession, type Session } from "../sessions/sessions.ts";
@@ -37,22 +35,6 @@ export interface StoredResponse {
   readonly withdrawn: boolean;
   readonly at: string;
 }
-
-export const newResponseInput = z.object({
-  /** Made by the browser. */
-  id: idField,
-  sessionId: idField,
-  learnerId: idField,
-  wordIndex: z.number().int().min(0),
-  mode: z.enum(RESPONSE_MODES, `must be one of ${RESPONSE_MODES.join(", ")}`),
-  answer: answerField,
-  supersedes: idField.nullable().default(null),
-  /** True to take a mark back: the row supersedes it and counts for nothing. */
-  withdrawn: z.boolean().default(false),
-  at: z.iso.datetime({ offset: true, message: "must be a time such as 2026-11-24T09:30:00Z" }),
-});
-
-export type NewResponse = z.infer<typeof newResponseInput>;
 
 const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
   id: row.id,

@@ -1,11 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq, inArray } from "drizzle-orm";
-import { z } from "zod";
 import { NO_TICKS, type TickTokens } from "../../core/light.ts";
+import type { MoveGroupInput, NewGroupInput, TicksInput } from "../../schemas/groups.ts";
 import type { Queryable } from "../db/database.ts";
 import { groups, learners, memberships } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { gpcTokenField, patternField, sequenceIdField, wordField } from "../http/fields.ts";
 import { getSequence } from "../school/sequences.ts";
 
 export interface Learner {
@@ -23,29 +22,6 @@ export interface Group {
   /** In seat order. */
   readonly learners: readonly Learner[];
 }
-
-const nicknameField = z
-  .string()
-  .trim()
-  .min(1, "a nickname has at least one letter")
-  .max(40, "a nickname has at most 40 letters");
-
-export const newGroupInput = z.object({
-  name: z.string().trim().min(1, "a group needs a name").max(60, "a group's name has at most 60 letters"),
-  sequenceId: sequenceIdField,
-  step: z.number().int("a step is a whole number").min(1, "steps are counted from 1"),
-  learners: z.array(nicknameField).max(40, "a group has at most 40 learners"),
-});
-
-export const moveGroupInput = newGroupInput.pick({ sequenceId: true, step: true });
-
-const itemsField = z.object({
-  gpcs: z.array(gpcTokenField).max(400, "at most 400"),
-  patterns: z.array(patternField).max(40, "at most 40"),
-  words: z.array(wordField).max(400, "at most 400"),
-});
-
-export const ticksInput = z.object({ add: itemsField, remove: itemsField });
 
 /** @throws AppError "invalid" when there is no such sequence or step */
 async function checkStepExists(db: Queryable, sequenceId: string, step: number): Promise<void> {
@@ -90,7 +66,7 @@ export async function getGroup(db: Queryable, id: string): Promise<Group> {
 }
 
 /** @throws AppError "invalid" when the sequence has no such step */
-export async function createGroup(db: Queryable, input: z.infer<typeof newGroupInput>): Promise<Group> {
+export async function createGroup(db: Queryable, input: NewGroupInput): Promise<Group> {
   await checkStepExists(db, input.sequenceId, input.step);
   const id = randomUUID();
   const { name, sequenceId, step } = input;
@@ -104,7 +80,7 @@ export async function createGroup(db: Queryable, input: z.infer<typeof newGroupI
 }
 
 /** Puts a group at a step of a sequence. @throws AppError "not-found", "invalid" */
-export async function moveGroup(db: Queryable, id: string, to: z.infer<typeof moveGroupInput>): Promise<Group> {
+export async function moveGroup(db: Queryable, id: string, to: MoveGroupInput): Promise<Group> {
   await checkStepExists(db, to.sequenceId, to.step);
   await db
     .update(groups)
@@ -114,7 +90,7 @@ export async function moveGroup(db: Queryable, id: string, to: z.infer<typeof mo
 }
 
 /** Keeps what the teacher ticked by hand on top of the step. @throws AppError "not-found" */
-export async function tickGroup(db: Queryable, id: string, ticks: z.infer<typeof ticksInput>): Promise<Group> {
+export async function tickGroup(db: Queryable, id: string, ticks: TicksInput): Promise<Group> {
   await db.update(groups).set({ ticks, updatedAt: new Date() }).where(eq(groups.id, id));
   return getGroup(db, id);
 }

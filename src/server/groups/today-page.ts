@@ -56,7 +56,7 @@ export async function todayCards(db: Queryable): Promise<TodayCard[]> {
       const last = (await listSessions(db, group.id)).find(({ run }) => run.learnerId === undefined);
       const substitutions = [];
       for (const learner of group.learners) {
-        const substitution = topSubstitution(await evidenceReport(db, { group: group.id, learner: learner.id }));
+        const substitution = topSubstitution(await evidenceReport(db, { groupId: group.id, learnerId: learner.id }));
         if (substitution) substitutions.push({ ...substitution, learner: learner.nickname, learnerId: learner.id });
       }
       substitutions.sort((a, b) => b.low - a.low);

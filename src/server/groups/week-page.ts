@@ -1,32 +1,11 @@
 import ical, { ICalCalendarMethod } from "ical-generator";
-import { z } from "zod";
 import { addDays, gpcById, taughtGpcs, type WeekDay, weekPlan } from "../../core/index.ts";
+import { gpcField } from "../../schemas/fields.ts";
+import type { WeekQuery } from "../../schemas/week.ts";
 import type { Queryable } from "../db/database.ts";
-import { gpcField } from "../http/fields.ts";
 import { substitutionsOf } from "../sets/families-page.ts";
 import { groupScope } from "./group-scope.ts";
 import { type Group, getGroup } from "./groups.ts";
-
-const dateField = z.iso.date("is a date such as 2026-11-30");
-
-/** Weekdays, Monday 1 to Sunday 7. */
-const weekdaysField = z
-  .string()
-  .regex(/^[1-7]{1,7}$/, "names days from 1 (Monday) to 7 (Sunday)")
-  .transform((days) => [...new Set(days)].sort().map(Number));
-
-const shapeOfWeek = {
-  from: dateField.optional(),
-  days: weekdaysField.optional(),
-  at: z
-    .string()
-    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, "is a time such as 09:30")
-    .optional(),
-  minutes: z.coerce.number().int().min(5, "at least 5 minutes").max(90, "at most 90 minutes").optional(),
-};
-
-/** What a week is asked for by; a focus chosen for a day goes by its date. */
-export const weekQuery = z.object(shapeOfWeek).catchall(z.string());
 
 export interface Week {
   readonly group: Group;
@@ -43,12 +22,7 @@ const SCHOOL_DAYS = [1, 2, 3, 4, 5];
 const NEWEST = 6;
 
 /** A week of lessons: which sound on which day, and what comes up again. @throws AppError "not-found" */
-export async function weekOf(
-  db: Queryable,
-  groupId: string,
-  query: z.infer<typeof weekQuery>,
-  now: Date,
-): Promise<Week> {
+export async function weekOf(db: Queryable, groupId: string, query: WeekQuery, now: Date): Promise<Week> {
   const group = await getGroup(db, groupId);
   const choices = taughtGpcs(await groupScope(db, group));
   const substitutions = (await substitutionsOf(db, group)).map(({ gpc }) => gpc).filter((gpc) => choices.includes(gpc));

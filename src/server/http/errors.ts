@@ -4,6 +4,7 @@ const CATALOGUE = {
   invalid: { status: 400, hint: "Mend the fields named and send it again; nothing was stored." },
   "too-large": { status: 413, hint: "Send less at once; nothing was stored." },
   "not-found": { status: 404, hint: "Go back to Today and choose again: it may have been removed." },
+  "wrong-method": { status: 405, hint: "Call it with one of the methods named; nothing was stored." },
   conflict: { status: 409, hint: "Reload the page to see what is stored, then try again." },
   "folder-in-use": {
     status: 503,

@@ -1,74 +1,33 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import {
-  ACTIVITY_KIND_IDS,
   type Activity,
   type ActivityContent,
-  type ActivityKind,
   checkLesson,
   draftLesson,
   editableFieldsOf,
   fillKind,
   type LessonRequest,
   type LessonRules,
-  LONGEST_LESSON,
   minutesOfContent,
   SHORTEST_LESSON,
   taughtGpcs,
   taughtOf,
   thinkingAfter,
 } from "../../core/index.ts";
+import type { AddKindInput, DraftInput, EditActivityInput } from "../../schemas/plans.ts";
 import type { Queryable } from "../db/database.ts";
 import { evidenceResponses } from "../evidence/responses.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { getGroup } from "../groups/groups.ts";
 import { mostWanted, packsIn } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { aimField, idField, wordField } from "../http/fields.ts";
 import { paceOf } from "../sessions/pace.ts";
 import { lessonsWith, recentWords } from "../sessions/sessions.ts";
 import { substitutionsIn } from "../sets/families-page.ts";
 import { faultText } from "./fault-text.ts";
 import type { PlanActivity } from "./lesson-types.ts";
-import { getPlan, MOST_ACTIVITIES, type Plan, storePlan } from "./plans.ts";
+import { getPlan, type Plan, refuseWhenFull, storePlan } from "./plans.ts";
 import { getTemplate } from "./templates.ts";
-
-export const draftInput = aimField.extend({
-  minutes: z
-    .number()
-    .int("a whole number of minutes")
-    .min(SHORTEST_LESSON, `at least ${SHORTEST_LESSON} minutes`)
-    .max(LONGEST_LESSON, `at most ${LONGEST_LESSON} minutes`),
-  seed: z
-    .number()
-    .int()
-    .min(0)
-    .max(2 ** 31),
-  templateId: z.string().min(1).max(60).optional(),
-});
-
-/** An activity of a kind, filled with the words of the lesson; texts are the teacher's own. */
-export const addKindInput = aimField.extend({
-  kind: z.enum(
-    ACTIVITY_KIND_IDS as [ActivityKind, ...ActivityKind[]],
-    `must be one of ${ACTIVITY_KIND_IDS.join(", ")}`,
-  ),
-  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
-  seed: z
-    .number()
-    .int()
-    .min(0)
-    .max(2 ** 31),
-});
-
-/** What a teacher changes in a drafted activity. */
-export const editActivityInput = z.object({
-  id: idField,
-  words: z.array(wordField).min(1, "at least one word").max(40, "at most 40 words").optional(),
-  sentences: z.array(z.string().trim().min(1).max(200, "a sentence has at most 200 letters")).max(10).optional(),
-  keyWord: z.string().trim().max(30, "a key word has at most 30 letters").optional(),
-  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
-});
 
 /**
  * Drafts the whole of the next lesson and keeps it in the place of what was drafted before; chains and sets that the
@@ -76,7 +35,7 @@ export const editActivityInput = z.object({
  *
  * @throws AppError "not-found", "invalid" when nothing has been taught
  */
-export async function draftPlan(db: Queryable, groupId: string, input: z.infer<typeof draftInput>): Promise<Plan> {
+export async function draftPlan(db: Queryable, groupId: string, input: DraftInput): Promise<Plan> {
   const old = await getPlan(db, groupId);
   const kept = old.activities.filter(({ ref }) => ref !== undefined);
   const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
@@ -107,7 +66,7 @@ export async function draftPlan(db: Queryable, groupId: string, input: z.infer<t
 export async function requestFor(
   db: Queryable,
   groupId: string,
-  input: Pick<z.infer<typeof draftInput>, "focus" | "contrasts" | "minutes" | "seed">,
+  input: Pick<DraftInput, "focus" | "contrasts" | "minutes" | "seed">,
 ): Promise<LessonRequest> {
   const group = await getGroup(db, groupId);
   const scope = await groupScope(db, group);
@@ -138,12 +97,9 @@ export async function requestFor(
  * Puts an activity of a kind at the end of the lesson, with the words that are in it already.
  * @throws AppError "not-found", "invalid" when the group's words do not serve
  */
-export async function addKind(db: Queryable, groupId: string, input: z.infer<typeof addKindInput>): Promise<Plan> {
+export async function addKind(db: Queryable, groupId: string, input: AddKindInput): Promise<Plan> {
   const plan = await getPlan(db, groupId);
-  if (plan.activities.length >= MOST_ACTIVITIES)
-    throw new AppError("invalid", `A lesson has at most ${MOST_ACTIVITIES} activities.`, [
-      { field: "activities", message: "take one out first" },
-    ]);
+  refuseWhenFull(plan);
   const request = await requestFor(db, groupId, { ...input, minutes: plan.minutes });
   const there = plan.activities.flatMap(({ content, heldBack }) => (content ? [{ ...content, heldBack }] : []));
   const content = typedContent(input) ?? fillKind(input.kind, request, there);
@@ -169,7 +125,7 @@ export async function addKind(db: Queryable, groupId: string, input: z.infer<typ
   return getPlan(db, groupId);
 }
 
-function typedContent({ kind, text, focus }: z.infer<typeof addKindInput>): ActivityContent | undefined {
+function typedContent({ kind, text, focus }: AddKindInput): ActivityContent | undefined {
   if (kind !== "text" && kind !== "free") return undefined;
   if (!text)
     throw new AppError("invalid", "There is no text.", [{ field: "text", message: "type what is read or done" }]);
@@ -205,32 +161,33 @@ const toPlanActivity = ({ content, minutes, ifTime, heldBack, settings }: Activi
 export async function editActivity(
   db: Queryable,
   groupId: string,
-  input: z.infer<typeof editActivityInput>,
+  activityId: string,
+  input: EditActivityInput,
 ): Promise<Plan> {
   const plan = await getPlan(db, groupId);
-  const old = plan.activities.find(({ id }) => id === input.id);
+  const old = plan.activities.find(({ id }) => id === activityId);
   if (!old?.content) throw notFound("activity of this plan");
   const content = changed(old.content, input);
   const group = await getGroup(db, groupId);
   const scope = await groupScope(db, group);
   const pace = await paceOf(db, groupId);
   const next = plan.activities.map((activity) =>
-    activity.id === input.id
+    activity.id === activityId
       ? { ...activity, content, minutes: minutesOfContent(content, activity.settings.turns, pace) }
       : activity,
   );
   const { never, allowNotEverySchool } = scope.school;
-  refuseFaults(next, input.id, { taught: taughtOf(scope), never, allowNotEverySchool });
+  refuseFaults(next, activityId, { taught: taughtOf(scope), never, allowNotEverySchool });
   await storePlan(db, { ...plan, activities: next });
   return getPlan(db, groupId);
 }
 
 /** @throws AppError "invalid" when nothing in its kind is changed by hand */
-function changed(content: ActivityContent, { id: _, ...input }: z.infer<typeof editActivityInput>): ActivityContent {
+function changed(content: ActivityContent, input: EditActivityInput): ActivityContent {
   const fields = editableFieldsOf(content);
   if (fields.length === 0)
     throw new AppError("invalid", "This activity is made anew with the lesson, not word by word.", [
-      { field: "id", message: "take it out, or draft the lesson anew" },
+      { field: "activityId", message: "take it out, or draft the lesson anew" },
     ]);
   // A field that its kind does not have is passed over.
   const changes = fields.flatMap((field) => (input[field] === undefined ? [] : [[field, input[field]] as const]));

@@ -1,55 +1,28 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
-import { z } from "zod";
 import { DEFAULT_PRACTICE, itemsOfSet, minutesFor } from "../../core/light.ts";
+import { MOST_ACTIVITIES } from "../../schemas/plans.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { chains, plans, wordSets } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
-import { AppError } from "../http/errors.ts";
-import { idField, practiceField } from "../http/fields.ts";
+import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 import { getSet } from "../sets/word-sets.ts";
 import type { PlanActivity } from "./lesson-types.ts";
 
-/** The next lesson of a group. */
+/** The next lesson of a group: each has one. */
 export interface Plan {
+  /** The group's id: a group has one plan. */
+  readonly id: string;
   readonly groupId: string;
   readonly minutes: number;
   readonly activities: readonly PlanActivity[];
 }
 
-export const LONGEST_PLAN = 90;
-export const MOST_ACTIVITIES = 30;
 const DEFAULT_MINUTES = 20;
 /** So many activities that were taken out can be put back. */
 const MOST_OUT = 20;
-
-const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`);
-
-export const addActivityInput = z.object({
-  groupId: idField,
-  kind: z.enum(["chain", "set"], "must be chain or set"),
-  ref: idField,
-});
-
-export const planInput = z.object({
-  minutes: z
-    .number()
-    .int("a whole number of minutes")
-    .min(5, "at least 5 minutes")
-    .max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`),
-  activities: z
-    .array(
-      z.object({
-        id: idField,
-        minutes: minutesField,
-        ifTime: z.boolean().optional(),
-        settings: practiceField.optional(),
-      }),
-    )
-    .max(MOST_ACTIVITIES, `at most ${MOST_ACTIVITIES} activities`),
-});
 
 /** The plan of a group's next lesson; what its chains and sets were deleted of is gone from it. @throws AppError "not-found" */
 export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
@@ -61,9 +34,10 @@ export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
 async function planWithOuts(db: Queryable, groupId: string): Promise<Plan> {
   await getGroup(db, groupId);
   const [row] = await db.select().from(plans).where(eq(plans.groupId, groupId));
-  if (!row) return { groupId, minutes: DEFAULT_MINUTES, activities: [] };
+  if (!row) return { id: groupId, groupId, minutes: DEFAULT_MINUTES, activities: [] };
   const titles = await titlesOf(db, row.activities);
   return {
+    id: groupId,
     groupId,
     minutes: row.minutes,
     activities: row.activities.flatMap((activity) => {
@@ -87,44 +61,60 @@ async function titlesOf(db: Queryable, activities: readonly PlanActivity[]): Pro
   return new Map(named.map(({ id, title }) => [id, title]));
 }
 
-/** Puts a chain or a set at the end of the next lesson; one that is in it already stays where it is. */
-export async function addActivity(db: Queryable, input: z.infer<typeof addActivityInput>): Promise<Plan> {
-  const plan = await getPlan(db, input.groupId);
-  if (plan.activities.some(({ ref }) => ref === input.ref)) return plan;
-  if (plan.activities.length >= MOST_ACTIVITIES)
+/** What is put into a lesson by reference. */
+type SavedMaterial = { readonly chainId: string } | { readonly setId: string };
+
+/** Puts a saved chain or set at the end of the next lesson; one that is in it already stays where it is. */
+export async function addSaved(db: Queryable, groupId: string, material: SavedMaterial): Promise<Plan> {
+  const plan = await getPlan(db, groupId);
+  const ref = "chainId" in material ? material.chainId : material.setId;
+  if (plan.activities.some((activity) => activity.ref === ref)) return plan;
+  refuseWhenFull(plan);
+  const planned = "chainId" in material ? await plannedChain(db, ref, groupId) : await plannedSet(db, ref, groupId);
+  const { practice } = await getSchool(db);
+  const activity = { id: randomUUID(), ref, ifTime: false, heldBack: false, settings: practice, ...planned };
+  await storePlan(db, { ...plan, activities: [...plan.activities, activity] });
+  return getPlan(db, groupId);
+}
+
+/** @throws AppError "invalid" when a plan holds no more */
+export function refuseWhenFull({ activities }: Plan): void {
+  if (activities.length >= MOST_ACTIVITIES)
     throw new AppError("invalid", `A lesson has at most ${MOST_ACTIVITIES} activities.`, [
       { field: "activities", message: "take one out first" },
     ]);
-  const done = input.kind === "chain" ? await withChain(db, input) : await withSet(db, input);
-  const { practice } = await getSchool(db);
-  const activity = { id: randomUUID(), ref: input.ref, ifTime: false, heldBack: false, settings: practice, ...done };
-  await storePlan(db, { ...plan, activities: [...plan.activities, activity] });
-  return getPlan(db, input.groupId);
 }
 
-type Done = Pick<PlanActivity, "kind" | "title" | "minutes">;
+type Planned = Pick<PlanActivity, "kind" | "title" | "minutes">;
 
-async function withChain(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<Done> {
-  const chain = await getChain(db, ref);
-  checkGroup(chain.groupId, groupId);
+async function plannedChain(db: Queryable, id: string, groupId: string): Promise<Planned> {
+  const chain = await getChain(db, id);
+  checkGroup(chain.groupId, groupId, "chainId");
   return { kind: "chain", title: chain.title, minutes: minutesFor("chain", chain.words.length) };
 }
 
-async function withSet(db: Queryable, { ref, groupId }: z.infer<typeof addActivityInput>): Promise<Done> {
-  const set = await getSet(db, ref);
-  checkGroup(set.groupId, groupId);
+async function plannedSet(db: Queryable, id: string, groupId: string): Promise<Planned> {
+  const set = await getSet(db, id);
+  checkGroup(set.groupId, groupId, "setId");
   return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsOfSet(set.content)) };
 }
 
-function checkGroup(owner: string, groupId: string): void {
+function checkGroup(owner: string, groupId: string, field: string): void {
   if (owner !== groupId)
     throw new AppError("invalid", "That belongs to another group.", [
-      { field: "ref", message: "must be a chain or a set of the group" },
+      { field, message: "must be a chain or a set of the group" },
     ]);
 }
 
+/** A plan as it is changed by hand: which of its activities, in which order, how long and how each is done. */
+type PlanChange = {
+  readonly minutes: number;
+  readonly activities: readonly (Pick<PlanActivity, "id" | "minutes"> &
+    Partial<Pick<PlanActivity, "ifTime" | "settings">>)[];
+};
+
 /** Reorders, takes out, puts back, times and sets what is in the plan. @throws AppError "not-found", "invalid" */
-export async function changePlan(db: Queryable, groupId: string, input: z.infer<typeof planInput>): Promise<Plan> {
+export async function changePlan(db: Queryable, groupId: string, input: PlanChange): Promise<Plan> {
   const plan = await planWithOuts(db, groupId);
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
   const activities = input.activities.map(({ id, minutes, ifTime, settings }): PlanActivity => {
@@ -142,10 +132,17 @@ export async function changePlan(db: Queryable, groupId: string, input: z.infer<
   return getPlan(db, groupId);
 }
 
+/** Takes one activity out of the next lesson; it can be put back. @throws AppError "not-found" */
+export async function removeActivity(db: Queryable, groupId: string, activityId: string): Promise<Plan> {
+  const { minutes, activities } = await getPlan(db, groupId);
+  if (!activities.some(({ id }) => id === activityId)) throw notFound("activity of this plan");
+  return changePlan(db, groupId, { minutes, activities: activities.filter(({ id }) => id !== activityId) });
+}
+
 /** Stores a plan as it is. */
-export async function storePlan(db: Queryable, { groupId, minutes, activities }: Plan): Promise<void> {
+export async function storePlan(db: Queryable, { groupId, minutes, activities }: Omit<Plan, "id">): Promise<void> {
   await db
     .insert(plans)
-    .values({ id: randomUUID(), groupId, minutes, activities })
+    .values({ id: groupId, groupId, minutes, activities })
     .onConflictDoUpdate({ target: plans.groupId, set: { minutes, activities, updatedAt: new Date() } });
 }

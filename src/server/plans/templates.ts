@@ -1,6 +1,5 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
-import { z } from "zod";
 import {
   editableFieldsOf,
   itemsOfContent,
@@ -10,17 +9,11 @@ import {
   TEMPLATES,
   USUAL_MINUTES,
 } from "../../core/light.ts";
+import type { NewTemplateInput } from "../../schemas/templates.ts";
 import type { Queryable } from "../db/database.ts";
 import { templates } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
 import { getPlan } from "./plans.ts";
-
-export const newTemplateInput = z.object({
-  name: z.string().trim().min(1, "a template has a name").max(60, "a name has at most 60 letters"),
-  /** Whose next lesson it is made from. */
-  groupId: idField,
-});
 
 const MOST_TEMPLATES = 40;
 
@@ -41,10 +34,7 @@ export async function getTemplate(db: Queryable, id: string): Promise<LessonTemp
 }
 
 /** Keeps the line of activities of a group's next lesson, without its words. @throws AppError "not-found", "invalid" */
-export async function createTemplate(
-  db: Queryable,
-  { name, groupId }: z.infer<typeof newTemplateInput>,
-): Promise<LessonTemplate> {
+export async function createTemplate(db: Queryable, { name, groupId }: NewTemplateInput): Promise<LessonTemplate> {
   const plan = await getPlan(db, groupId);
   const drafted = plan.activities.filter(
     ({ content }) => content !== undefined && !editableFieldsOf(content).includes("text"),

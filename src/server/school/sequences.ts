@@ -1,9 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { asc, eq } from "drizzle-orm";
 import Papa from "papaparse";
-import { z } from "zod";
 import {
-  MAX_STEPS,
   type RowProblem,
   readSequenceRows,
   readSequenceTable,
@@ -17,27 +15,11 @@ import {
   writeSequenceRows,
   writeSequenceTable,
 } from "../../core/index.ts";
+import { idField } from "../../schemas/fields.ts";
+import type { SequenceInput } from "../../schemas/sequences.ts";
 import type { Queryable } from "../db/database.ts";
 import { groups, sequences } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
-
-const rowField = z.object({
-  name: z.string().max(200, "has at most 200 letters"),
-  spellings: z.string().max(2000, "has at most 2,000 letters"),
-  patterns: z.string().max(500, "has at most 500 letters"),
-  irregularWords: z.string().max(2000, "has at most 2,000 letters"),
-});
-
-export const rowsInput = z.object({
-  rows: z.array(rowField).max(MAX_STEPS, `a sequence has at most ${MAX_STEPS} steps`),
-});
-
-export const sequenceInput = rowsInput.extend({
-  name: z.string().trim().min(1, "a sequence needs a name").max(60, "a name has at most 60 letters"),
-});
-
-export const csvInput = z.object({ csv: z.string().max(200_000, "a file has at most 200,000 letters") });
 
 /** Every sequence a group can be put in, the shipped ones first. */
 export async function listSequences(db: Queryable): Promise<Sequence[]> {
@@ -90,7 +72,7 @@ function stepsOf(rows: readonly SequenceRow[]): readonly SequenceStep[] {
   return steps;
 }
 
-export async function createSequence(db: Queryable, input: z.infer<typeof sequenceInput>): Promise<Sequence> {
+export async function createSequence(db: Queryable, input: SequenceInput): Promise<Sequence> {
   const id = randomUUID();
   await db.insert(sequences).values({ id, name: input.name, steps: stepsOf(input.rows) });
   return getSequence(db, id);
@@ -109,7 +91,7 @@ function refuseShipped(id: string): void {
  * @throws AppError "not-found", "invalid" (a shipped sequence; rows that cannot be read), "conflict" (a group
  * stands beyond the last step that would be left)
  */
-export async function editSequence(db: Queryable, id: string, input: z.infer<typeof sequenceInput>): Promise<Sequence> {
+export async function editSequence(db: Queryable, id: string, input: SequenceInput): Promise<Sequence> {
   refuseShipped(id);
   await getSequence(db, id);
   const steps = stepsOf(input.rows);

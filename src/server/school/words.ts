@@ -1,4 +1,3 @@
-import { z } from "zod";
 import {
   normaliseSpelling,
   type SchoolSettings,
@@ -11,9 +10,6 @@ import {
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
 import { AppError } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
-
-export const wordQuery = z.object({ group: idField });
 
 /** A word's card for one group, with the name of the step at which it comes within reach. */
 export interface GroupWordCard extends WordCard {

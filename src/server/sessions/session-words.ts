@@ -1,22 +1,15 @@
 import { eq } from "drizzle-orm";
-import { z } from "zod";
 import { type ActivityContent, checkLesson, isWordList, taughtGpcs, taughtOf } from "../../core/index.ts";
+import type { AddWordsInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { wordField } from "../http/fields.ts";
 import { faultText } from "../plans/fault-text.ts";
 import type { RunActivity } from "../plans/lesson-types.ts";
 import { getSession } from "./sessions.ts";
 import { type TeachActivity, teachActivity } from "./teach-page.ts";
-
-/** Words put into an activity while it is taught: new ones, or ones that are read again. */
-export const addWordsInput = z.object({
-  activityId: z.string().min(1).max(60),
-  words: z.array(wordField).min(1, "at least one word").max(20, "at most 20 words at once"),
-});
 
 const MOST_ITEMS = 80;
 
@@ -27,11 +20,7 @@ const MOST_ITEMS = 80;
  * @returns the activity as it is now
  * @throws AppError "not-found", "invalid" with the words at fault
  */
-export async function addWords(
-  db: Queryable,
-  sessionId: string,
-  input: z.infer<typeof addWordsInput>,
-): Promise<TeachActivity> {
+export async function addWords(db: Queryable, sessionId: string, input: AddWordsInput): Promise<TeachActivity> {
   const session = await getSession(db, sessionId);
   const old = session.run.activities.find(({ id }) => id === input.activityId);
   if (!old) throw notFound("activity of this lesson");

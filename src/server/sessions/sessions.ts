@@ -1,10 +1,9 @@
 import { desc, eq } from "drizzle-orm";
-import { z } from "zod";
 import { isCard } from "../../core/light.ts";
+import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
 import { type Aim, FIRST_PLACE, type LessonRun, type Place } from "../plans/lesson-types.ts";
 
 export type { Place };
@@ -23,22 +22,6 @@ export interface Session {
   readonly startedAt: string;
   readonly endedAt: string | null;
 }
-
-const orderField = z.array(z.number().int().min(0).max(400)).max(400);
-
-export const placeField = z.object({
-  activity: z.number().int().min(0).max(60),
-  item: z.number().int().min(0).max(400),
-  stage: z.number().int().min(0).max(60).default(0),
-  learnerId: idField.nullable(),
-  orders: z.record(z.string().max(60), orderField).default({}),
-  seconds: z.record(z.string().max(60), z.number().min(0).max(86_400)).default({}),
-  skipped: z.array(z.string().max(60)).max(60).default([]),
-});
-
-export const sessionChangeInput = z
-  .object({ place: placeField.optional(), ended: z.boolean().optional() })
-  .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
 
 const toSession = (row: typeof sessions.$inferSelect): Session => ({
   id: row.id,
@@ -97,7 +80,7 @@ export async function listSessions(db: Queryable, groupId: string, most = 20): P
 export async function changeSession(
   db: Queryable,
   id: string,
-  change: z.infer<typeof sessionChangeInput>,
+  change: SessionChangeInput,
   now: Date,
 ): Promise<Session> {
   const session = await getSession(db, id);

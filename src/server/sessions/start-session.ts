@@ -1,5 +1,4 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import {
   type ActivityContent,
   minutesFor,
@@ -10,13 +9,13 @@ import {
   wordsOfContent,
   wordsShownIn,
 } from "../../core/index.ts";
+import type { NewSessionInput } from "../../schemas/sessions.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { packsOf } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
 import { type Material, materialOf, materialOfChain, materialOfSet } from "../plans/activity-material.ts";
 import { faultText } from "../plans/fault-text.ts";
 import { type Aim, FIRST_PLACE, type PlanActivity, type RunActivity } from "../plans/lesson-types.ts";
@@ -27,17 +26,8 @@ import { getSet, unfitWords } from "../sets/word-sets.ts";
 import { layOut } from "./lesson-run.ts";
 import { getSession, type Session } from "./sessions.ts";
 
-/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
-export const newSessionInput = z.union([
-  z.object({ chainId: idField }),
-  z.object({ setId: idField }),
-  z.object({ groupId: idField, activityId: idField }),
-  z.object({ groupId: idField, lesson: z.literal(true) }),
-  z.object({ groupId: idField, learnerId: idField, pack: z.enum(["sounds", "words"], "must be sounds or words") }),
-]);
-
 /** Starts teaching; what is taught is copied, so that later edits do not rewrite it. @throws AppError "not-found", "invalid" */
-export async function startSession(db: Queryable, input: z.infer<typeof newSessionInput>, now: Date): Promise<Session> {
+export async function startSession(db: Queryable, input: NewSessionInput, now: Date): Promise<Session> {
   if ("chainId" in input) return startChain(db, input.chainId, now);
   if ("setId" in input) return startSet(db, input.setId, now);
   if ("pack" in input) return startPack(db, input, now);

@@ -17,6 +17,7 @@ export interface WordSource {
 
 /** Everything the Ears-only screen starts from. */
 export interface EarsOnlyPage {
+  readonly groups: readonly Group[];
   readonly group: Group;
   readonly school: SchoolSettings;
   /** The one touched last first. */
@@ -56,6 +57,7 @@ export async function earsOnlyPage(
     updatedAt,
   }));
   return {
+    groups,
     group,
     school: await getSchool(db),
     sources: [...chains, ...families]

@@ -1,22 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { formatISO, parseISO, subDays } from "date-fns";
 import { and, desc, eq, gte, lt } from "drizzle-orm";
-import { z } from "zod";
-import {
-  type FilledPart,
-  fillRoutine,
-  MOST_ITEMS,
-  MOST_PARTS,
-  ORAL_SKILLS,
-  type RoutinePart,
-} from "../../core/index.ts";
+import { type FilledPart, fillRoutine, type RoutinePart } from "../../core/index.ts";
+import type { EditDayInput, EditRoutineInput, FillInput, NewRoutineInput } from "../../schemas/routines.ts";
 import type { Queryable } from "../db/database.ts";
 import { routineDays, routines } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
-import { idField, wordField } from "../http/fields.ts";
 import { getSchool } from "../school/school.ts";
-import { oralItemField } from "./set-fields.ts";
 
 export interface Routine {
   readonly id: string;
@@ -32,40 +23,6 @@ export interface RoutineDay {
   readonly day: string;
   readonly parts: readonly FilledPart[];
 }
-
-export const newRoutineInput = z.object({
-  groupId: idField,
-  title: z.string().trim().min(1, "a routine needs a name").max(60, "a name has at most 60 letters"),
-  parts: z
-    .array(
-      z.object({
-        skill: z.enum(ORAL_SKILLS, "is not a skill of the list"),
-        count: z
-          .number()
-          .int("a whole number")
-          .min(1, "at least one item")
-          .max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
-      }),
-    )
-    .min(1, "a routine has at least one skill")
-    .max(MOST_PARTS, `a routine has at most ${MOST_PARTS} skills`),
-});
-export const editRoutineInput = newRoutineInput.omit({ groupId: true });
-
-const dayField = z.iso.date("is not a date like 2026-11-25");
-
-export const fillInput = z.object({
-  day: dayField,
-  words: z.array(wordField).max(60, "at most 60 words"),
-  /** Fills the day anew, though it has been filled. */
-  again: z.boolean().optional(),
-});
-
-export const editDayInput = z.object({
-  day: dayField,
-  part: z.number().int().min(0).max(MOST_PARTS),
-  items: z.array(oralItemField).min(1).max(MOST_ITEMS),
-});
 
 /** Items of so many days do not come again. */
 const DAYS_WITHOUT_REPEAT = 7;
@@ -92,7 +49,7 @@ export async function getRoutine(db: Queryable, id: string): Promise<Routine> {
 }
 
 /** @throws AppError "not-found" when there is no such group */
-export async function createRoutine(db: Queryable, input: z.infer<typeof newRoutineInput>): Promise<Routine> {
+export async function createRoutine(db: Queryable, input: NewRoutineInput): Promise<Routine> {
   await getGroup(db, input.groupId);
   const id = randomUUID();
   await db.insert(routines).values({ id, ...input });
@@ -100,11 +57,7 @@ export async function createRoutine(db: Queryable, input: z.infer<typeof newRout
 }
 
 /** @throws AppError "not-found" */
-export async function editRoutine(
-  db: Queryable,
-  id: string,
-  input: z.infer<typeof editRoutineInput>,
-): Promise<Routine> {
+export async function editRoutine(db: Queryable, id: string, input: EditRoutineInput): Promise<Routine> {
   await getRoutine(db, id);
   await db
     .update(routines)
@@ -125,9 +78,9 @@ export async function removeRoutine(db: Queryable, id: string): Promise<void> {
  *
  * @throws AppError "not-found"
  */
-export async function fillDay(db: Queryable, id: string, input: z.infer<typeof fillInput>): Promise<RoutineDay> {
+export async function fillDay(db: Queryable, id: string, day: string, input: FillInput): Promise<RoutineDay> {
   const routine = await getRoutine(db, id);
-  const { day, words } = input;
+  const { words } = input;
   const [filled] = await daysOf(db, id, day, day);
   if (filled && !input.again && fits(filled.parts, routine.parts)) return { routineId: id, day, parts: filled.parts };
   const school = await getSchool(db);
@@ -147,16 +100,16 @@ export async function fillDay(db: Queryable, id: string, input: z.infer<typeof f
 }
 
 /** Puts other items in one part of a day that has been filled. @throws AppError "not-found" */
-export async function editDay(db: Queryable, id: string, input: z.infer<typeof editDayInput>): Promise<RoutineDay> {
-  const [filled] = await daysOf(db, id, input.day, input.day);
+export async function editDay(db: Queryable, id: string, day: string, input: EditDayInput): Promise<RoutineDay> {
+  const [filled] = await daysOf(db, id, day, day);
   const old = filled?.parts[input.part];
   if (!filled || !old) throw notFound("day of this routine");
   const parts = filled.parts.map(
     (part, k): FilledPart =>
       k === input.part ? { ok: true, skill: old.skill, items: input.items, fromToday: 0 } : part,
   );
-  await storeDay(db, id, input.day, parts);
-  return { routineId: id, day: input.day, parts };
+  await storeDay(db, id, day, parts);
+  return { routineId: id, day, parts };
 }
 
 async function storeDay(db: Queryable, routineId: string, day: string, parts: readonly FilledPart[]): Promise<void> {

@@ -1,6 +1,5 @@
 import { randomUUID } from "node:crypto";
 import { and, desc, eq, inArray } from "drizzle-orm";
-import { z } from "zod";
 import {
   type Bin,
   isTrue,
@@ -15,13 +14,12 @@ import {
   shippedLexicon,
   wordsOfSet,
 } from "../../core/index.ts";
+import type { EditSetInput, NewSetInput } from "../../schemas/sets.ts";
 import type { Queryable } from "../db/database.ts";
 import { wordSets } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { idField } from "../http/fields.ts";
 import { getSchool } from "../school/school.ts";
-import { setContentField } from "./set-fields.ts";
 
 export interface WordSet {
   readonly id: string;
@@ -32,11 +30,6 @@ export interface WordSet {
   /** ISO 8601. */
   readonly updatedAt: string;
 }
-
-const titleField = z.string().trim().max(80, "a title has at most 80 letters");
-
-export const newSetInput = z.object({ groupId: idField, title: titleField.optional(), content: setContentField });
-export const editSetInput = newSetInput.omit({ groupId: true });
 
 const toSet = ({ id, groupId, kind, title, content, updatedAt }: typeof wordSets.$inferSelect): WordSet => ({
   id,
@@ -72,7 +65,7 @@ export async function getSet(db: Queryable, id: string): Promise<WordSet> {
 }
 
 /** @throws AppError "not-found", "invalid" */
-export async function createSet(db: Queryable, input: z.infer<typeof newSetInput>): Promise<WordSet> {
+export async function createSet(db: Queryable, input: NewSetInput): Promise<WordSet> {
   await getGroup(db, input.groupId);
   const { groupId, content } = input;
   refuseUnfit(content, await getSchool(db));
@@ -84,7 +77,7 @@ export async function createSet(db: Queryable, input: z.infer<typeof newSetInput
 }
 
 /** @throws AppError "not-found", "invalid" */
-export async function editSet(db: Queryable, id: string, input: z.infer<typeof editSetInput>): Promise<WordSet> {
+export async function editSet(db: Queryable, id: string, input: EditSetInput): Promise<WordSet> {
   await getSet(db, id);
   const { content } = input;
   refuseUnfit(content, await getSchool(db));

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Outcome } from "../../../core/index.ts";
-import { foundWaiting, marked, markRefused, markStored, newBook, undone } from "./mark-book.ts";
+import { foundWaiting, marked, markRefused, markStored, newBook, redone, undone } from "./mark-book.ts";
 import { type Mark, markKey, responseOf } from "./marks.ts";
 
 const markOf = (id: string, outcome: Outcome, learnerId = "gull"): Mark => ({
@@ -59,7 +59,7 @@ describe("taking a mark back", () => {
     const taken = undone(marked(EMPTY, markOf("1", "right")), "2");
     expect(taken?.step.before).toBeUndefined();
     expect(taken && here(taken.book)).toBeUndefined();
-    expect(taken?.again).toMatchObject({ id: "2", answer: { outcome: "right" } });
+    expect(taken?.written).toMatchObject({ id: "2", answer: { outcome: "right" } });
     expect([...(taken?.book.waiting ?? [])]).toEqual(["1", "2"]);
   });
 
@@ -72,5 +72,25 @@ describe("taking a mark back", () => {
     // The record is superseded by what stands in it now, not by what stood there first.
     expect(none?.step.mark.id).toBe("3");
     expect(none && here(none.book)).toBeUndefined();
+  });
+
+  it("made again, it stands as it was, and replaces what stands there now", () => {
+    const twice = marked(marked(EMPTY, markOf("1", "right")), markOf("2", "wrong"));
+    const back = undone(twice, "3");
+    const again = back && redone(back.book, "4");
+    expect(again && here(again.book)).toMatchObject({ id: "4", answer: { outcome: "wrong" }, state: "waiting" });
+    expect(again?.step.before?.id).toBe("3");
+    // Taken back once more, what stood before comes back once more.
+    expect(again && here(undone(again.book, "5")?.book ?? EMPTY)).toMatchObject({
+      id: "5",
+      answer: { outcome: "right" },
+    });
+    expect(again && redone(again.book, "6")).toBeUndefined();
+  });
+
+  it("a new mark forgets what was taken back", () => {
+    const back = undone(marked(EMPTY, markOf("1", "right")), "2");
+    const next = back && marked(back.book, markOf("3", "wrong", "tern"));
+    expect(next && redone(next, "4")).toBeUndefined();
   });
 });

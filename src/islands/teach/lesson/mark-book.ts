@@ -1,7 +1,8 @@
-import type { NewResponse } from "../../../server/evidence/responses.ts";
+import type { NewResponse } from "../../../schemas/responses.ts";
+import { type History, NO_HISTORY, recorded, stepBack, stepOn } from "../../shared/history.ts";
 import { type Mark, type Marks, markKey } from "./marks.ts";
 
-interface UndoStep {
+interface MarkStep {
   readonly key: string;
   readonly mark: Mark;
   /** What stood there before. */
@@ -15,10 +16,15 @@ export interface MarkBook {
   readonly waiting: ReadonlySet<string>;
   /** Why the last one was refused. */
   readonly refused: string | undefined;
-  readonly undoSteps: readonly UndoStep[];
+  readonly history: History<MarkStep>;
 }
 
-export const newBook = (marks: Marks): MarkBook => ({ marks, waiting: new Set(), refused: undefined, undoSteps: [] });
+export const newBook = (marks: Marks): MarkBook => ({
+  marks,
+  waiting: new Set(),
+  refused: undefined,
+  history: NO_HISTORY,
+});
 
 const without = (ids: ReadonlySet<string>, id: string) => new Set([...ids].filter((one) => one !== id));
 
@@ -29,7 +35,7 @@ export function marked(book: MarkBook, mark: Mark): MarkBook {
     ...book,
     marks: new Map(book.marks).set(key, mark),
     waiting: new Set([...book.waiting, mark.id]),
-    undoSteps: [...book.undoSteps, { key, mark, before: book.marks.get(key) }],
+    history: recorded(book.history, { key, mark, before: book.marks.get(key) }),
   };
 }
 
@@ -58,22 +64,47 @@ export function markRefused(book: MarkBook, id: string, reason: string): MarkBoo
   return { ...book, marks, waiting: without(book.waiting, id), refused: reason };
 }
 
+/** A mark taken back or made again: the book as it is then, and what goes to the record. */
+interface Changed {
+  readonly book: MarkBook;
+  readonly step: MarkStep;
+  /** The row that is written, under a new id. */
+  readonly written: Mark;
+}
+
+/** The same history with the rows that stand now in the place of those that were replaced. */
+const renamed = ({ past, future }: History<MarkStep>, old: string, mark: Mark): History<MarkStep> => ({
+  past: past.map((one) => (one.mark.id === old ? { ...one, mark } : one)),
+  future,
+});
+
 /**
  * Takes the last mark back; the record only grows, so what stood before is written again under a new id, or the mark is
  * withdrawn.
  *
  * @returns undefined when there is nothing to take back
  */
-export function undone(book: MarkBook, id: string): { book: MarkBook; step: UndoStep; again: Mark } | undefined {
-  const step = book.undoSteps.at(-1);
-  if (!step) return undefined;
+export function undone(book: MarkBook, id: string): Changed | undefined {
+  const back = stepBack(book.history);
+  if (!back) return undefined;
+  const { step } = back;
   const { key, before } = step;
-  const again: Mark = { ...(before ?? step.mark), id, state: "waiting" };
+  const written: Mark = { ...(before ?? step.mark), id, state: "waiting" };
   const marks = new Map(book.marks);
-  if (before) marks.set(key, again);
+  if (before) marks.set(key, written);
   else marks.delete(key);
-  const undoSteps = book.undoSteps
-    .slice(0, -1)
-    .map((one) => (before && one.mark.id === before.id ? { ...one, mark: again } : one));
-  return { book: { ...book, marks, waiting: new Set([...book.waiting, id]), undoSteps }, step, again };
+  const history = before ? renamed(back.history, before.id, written) : back.history;
+  return { book: { ...book, marks, waiting: new Set([...book.waiting, id]), history }, step, written };
+}
+
+/** Makes the mark again that was taken back last. @returns undefined when there is none */
+export function redone(book: MarkBook, id: string): Changed | undefined {
+  const on = stepOn(book.history);
+  if (!on) return undefined;
+  const { key } = on.step;
+  const written: Mark = { ...on.step.mark, id, state: "waiting" };
+  const step: MarkStep = { key, mark: written, before: book.marks.get(key) };
+  const history = { ...on.history, past: [...on.history.past.slice(0, -1), step] };
+  const marks = new Map(book.marks).set(key, written);
+  return { book: { ...book, marks, waiting: new Set([...book.waiting, id]), history }, step, written };
 }

@@ -1,5 +1,6 @@
 import type { RawAnswer, ResponseMode } from "../../../core/light.ts";
-import type { NewResponse, StoredResponse } from "../../../server/evidence/responses.ts";
+import type { NewResponse } from "../../../schemas/responses.ts";
+import type { StoredResponse } from "../../../server/evidence/responses.ts";
 
 /** One learner's mark on one word. "waiting" until the server says that it is stored. */
 export interface Mark {

@@ -1,5 +1,5 @@
 import type { RawAnswer } from "../../../core/light.ts";
-import type { NewResponse } from "../../../server/evidence/responses.ts";
+import type { NewResponse } from "../../../schemas/responses.ts";
 import type { Place } from "../../../server/sessions/sessions.ts";
 import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
@@ -14,7 +14,7 @@ import {
   otherActivity,
   startingLesson,
 } from "./lesson-state.ts";
-import { foundWaiting, type MarkBook, marked, markRefused, markStored, newBook, undone } from "./mark-book.ts";
+import { foundWaiting, type MarkBook, marked, markRefused, markStored, newBook, redone, undone } from "./mark-book.ts";
 import { type Mark, marksFrom } from "./marks.ts";
 import * as select from "./selectors.ts";
 import { type DealtTurns, dealTurns, type GivenTurn } from "./turns.ts";
@@ -84,8 +84,8 @@ export type TeachAction =
   | { readonly type: "mark-refused"; readonly id: string; readonly reason: string }
   /** Marks that an earlier page could not send. */
   | { readonly type: "marks-found"; readonly responses: readonly NewResponse[] }
-  /** The last mark is taken back; `id` is the new row's. */
-  | { readonly type: "undone"; readonly id: string }
+  /** The last mark is taken back, or made again; `id` is the new row's. */
+  | { readonly type: "undone" | "redone"; readonly id: string }
   | { readonly type: "finishing" };
 
 /** The state a page starts from: the place and the marks that are stored. */
@@ -197,7 +197,9 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
     case "marks-found":
       return { ...state, book: foundWaiting(state.book, action.responses) };
     case "undone":
-      return withUndone(state, action.id);
+      return atMark(state, undone(state.book, action.id));
+    case "redone":
+      return atMark(state, redone(state.book, action.id));
     case "restore-place": {
       const next = move(action);
       const { learnerId } = action.place;
@@ -258,18 +260,18 @@ function withMark(state: TeachState, mark: Mark, passTurn: boolean): TeachState 
   return following ? giveTurn(next, following.id) : next;
 }
 
-/** The last mark is taken back, and the lesson goes to the item it was for. */
-function withUndone(state: TeachState, id: string): TeachState {
-  const taken = undone(state.book, id);
-  if (!taken) return state;
-  const { learnerId, wordIndex } = taken.step.mark;
+/** A mark was taken back or made again: the lesson goes to the item that it is for. */
+function atMark(state: TeachState, changed: ReturnType<typeof undone>): TeachState {
+  if (!changed) return state;
+  const { book, step } = changed;
+  const { learnerId, wordIndex } = step.mark;
   const activity = state.lesson.activities.findIndex(({ items }) => items.some(({ index }) => index === wordIndex));
-  if (activity === -1) return { ...state, book: taken.book, wrongAt: undefined };
+  if (activity === -1) return { ...state, book, wrongAt: undefined };
   const there =
     activity === state.lesson.activity ? state.lesson : lessonReducer(state.lesson, { type: "activity", activity });
   const item = orderOf(there).findIndex((k) => there.activities[activity]?.items[k]?.index === wordIndex);
   const lesson = item === -1 || item === there.item ? there : lessonReducer(there, { type: "item", item });
-  return giveTurn({ ...state, book: taken.book, wrongAt: undefined, lesson }, learnerId);
+  return giveTurn({ ...state, book, wrongAt: undefined, lesson }, learnerId);
 }
 
 /** The answer of a wrong reading with one more substitution named: it joins those named before for this reading. */

@@ -1,0 +1,11 @@
+import { z } from "zod";
+import { EVIDENCE_WAYS } from "../core/light.ts";
+import { idField } from "./fields.ts";
+
+export const evidenceQuery = z.object({
+  groupId: idField,
+  learnerId: idField.optional(),
+  way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
+});
+
+export type EvidenceQuery = z.infer<typeof evidenceQuery>;

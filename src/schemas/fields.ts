@@ -1,0 +1,125 @@
+import { z } from "zod";
+import {
+  BLENDING_WAYS,
+  CHAIN_MODES,
+  CORRECTIONS,
+  FADINGS,
+  gpcById,
+  gpcId,
+  LONGEST_THINKING,
+  MOVES,
+  OUTCOMES,
+  PATTERNS,
+  POSITION_PLANS,
+  parseTaughtGpc,
+  phoneme,
+  SUPPORTS,
+  TURN_PATTERNS,
+} from "../core/light.ts";
+
+/** Fields that several endpoints share, each with its refusal in words. */
+export const idField = z.uuid("must be an id that Zip Step made");
+
+/** Whose rows are asked for. */
+export const ofGroupQuery = z.object({ groupId: idField });
+
+export const wordField = z
+  .string()
+  .trim()
+  .toLowerCase()
+  .min(1, "a word has at least one letter")
+  .max(30, "a word has at most 30 letters")
+  .regex(/^[a-z]+$/, "a word is written with the letters a to z");
+
+export const gpcField = z.string().refine((id) => gpcById(id) !== undefined, "is not a correspondence of the table");
+
+export const aimField = z.object({
+  focus: z.array(gpcField).max(20, "at most 20 at once"),
+  contrasts: z.array(z.object({ a: gpcField, b: gpcField })).max(10, "at most 10 at once"),
+});
+
+const shareField = z.number().min(0).max(1);
+const namedWordField = z.string().trim().toLowerCase().max(30, "a word has at most 30 letters");
+
+/** What was asked of a chain: kept as it was asked, even where it could not be met. */
+export const shapeField = z.object({
+  length: z.number().int().min(0).max(99),
+  locked: z.array(wordField).max(60),
+  mixedUp: shareField.optional(),
+  weights: z.record(z.string(), z.number().min(0).max(10)).optional(),
+  start: namedWordField.optional(),
+  end: namedWordField.optional(),
+  mustInclude: z.array(namedWordField).max(20).optional(),
+  never: z.array(namedWordField).max(200).optional(),
+  moves: z.array(z.enum(MOVES)).max(4).optional(),
+  mode: z.enum(CHAIN_MODES).optional(),
+  nonsenseShare: shareField.optional(),
+  positions: z.enum(POSITION_PLANS).optional(),
+  longestRun: z.number().int().min(1).max(30).optional(),
+  rarest: z.literal([1, 2, 3, 4, 5]).optional(),
+  tiles: z.record(z.string(), z.number().int().min(0).max(99)).optional(),
+  closed: z.boolean().optional(),
+  reachPower: z.object({ atLeast: shareField, share: shareField.optional() }).optional(),
+});
+
+/** A correspondence with, perhaps, the place it is taught for: `"ck=k@end"`. */
+export const gpcTokenField = z.string().refine((token) => {
+  try {
+    const { grapheme, phonemes } = parseTaughtGpc(token);
+    return gpcById(gpcId(grapheme, phonemes)) !== undefined;
+  } catch {
+    return false;
+  }
+}, "is not a correspondence of the table");
+
+export const patternField = z.enum(PATTERNS, `must be one of ${PATTERNS.join(", ")}`);
+
+export const sequenceIdField = z.string().min(1, "a group is taught in some order").max(60, "is not a sequence's id");
+
+export const answerField = z
+  .object({
+    outcome: z.enum(OUTCOMES, `must be one of ${OUTCOMES.join(", ")}`),
+    substitutions: z
+      .array(
+        z.object({
+          unit: z.number().int().min(0).max(30),
+          said: z.array(z.string().refine((id) => phoneme(id) !== undefined, "is not a sound of the inventory")).max(3),
+        }),
+      )
+      .max(30),
+    /** Only of a word that was built: the graphemes of each attempt. */
+    built: z
+      .array(
+        z
+          .array(
+            z
+              .string()
+              .regex(/^[a-z]+(-e)?$/, "a tile is written with letters")
+              .max(8),
+          )
+          .max(20),
+      )
+      .min(1, "an attempt at least")
+      .max(30, "at most 30 attempts")
+      .optional(),
+  })
+  .refine(
+    ({ outcome, substitutions }) => outcome === "wrong" || substitutions.length === 0,
+    "sounds said instead go with the outcome wrong",
+  );
+
+/** How an activity is done. */
+export const practiceField = z.object({
+  support: z.enum(SUPPORTS, `must be one of ${SUPPORTS.join(", ")}`),
+  blending: z.enum(BLENDING_WAYS, `must be one of ${BLENDING_WAYS.join(", ")}`),
+  turns: z.enum(TURN_PATTERNS, `must be one of ${TURN_PATTERNS.join(", ")}`),
+  correction: z.enum(CORRECTIONS, `must be one of ${CORRECTIONS.join(", ")}`),
+  thinking: z
+    .number()
+    .int("a whole number of seconds")
+    .min(0, "at least 0 seconds")
+    .max(LONGEST_THINKING, `at most ${LONGEST_THINKING} seconds`),
+  fading: z.enum(FADINGS, `must be one of ${FADINGS.join(", ")}`).default("shorter"),
+});
+
+export type OfGroupQuery = z.infer<typeof ofGroupQuery>;

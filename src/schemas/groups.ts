@@ -1,0 +1,31 @@
+import { z } from "zod";
+import { gpcTokenField, patternField, sequenceIdField, wordField } from "./fields.ts";
+
+const nicknameField = z
+  .string()
+  .trim()
+  .min(1, "a nickname has at least one letter")
+  .max(40, "a nickname has at most 40 letters");
+
+export const newGroupInput = z.object({
+  name: z.string().trim().min(1, "a group needs a name").max(60, "a group's name has at most 60 letters"),
+  sequenceId: sequenceIdField,
+  step: z.number().int("a step is a whole number").min(1, "steps are counted from 1"),
+  learners: z.array(nicknameField).max(40, "a group has at most 40 learners"),
+});
+
+export const moveGroupInput = newGroupInput.pick({ sequenceId: true, step: true });
+
+const itemsField = z.object({
+  gpcs: z.array(gpcTokenField).max(400, "at most 400"),
+  patterns: z.array(patternField).max(40, "at most 40"),
+  words: z.array(wordField).max(400, "at most 400"),
+});
+
+export const ticksInput = z.object({ add: itemsField, remove: itemsField });
+
+export type NewGroupInput = z.infer<typeof newGroupInput>;
+
+export type MoveGroupInput = z.infer<typeof moveGroupInput>;
+
+export type TicksInput = z.infer<typeof ticksInput>;

@@ -1,0 +1,73 @@
+import { z } from "zod";
+import { ACTIVITY_KIND_IDS, LONGEST_LESSON, SHORTEST_LESSON } from "../core/light.ts";
+import { aimField, idField, practiceField, wordField } from "./fields.ts";
+
+export const LONGEST_PLAN = 90;
+
+export const MOST_ACTIVITIES = 30;
+
+const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`);
+
+export const planInput = z.object({
+  minutes: z
+    .number()
+    .int("a whole number of minutes")
+    .min(5, "at least 5 minutes")
+    .max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`),
+  activities: z
+    .array(
+      z.object({
+        id: idField,
+        minutes: minutesField,
+        ifTime: z.boolean().optional(),
+        settings: practiceField.optional(),
+      }),
+    )
+    .max(MOST_ACTIVITIES, `at most ${MOST_ACTIVITIES} activities`),
+});
+
+export const draftInput = aimField.extend({
+  minutes: z
+    .number()
+    .int("a whole number of minutes")
+    .min(SHORTEST_LESSON, `at least ${SHORTEST_LESSON} minutes`)
+    .max(LONGEST_LESSON, `at most ${LONGEST_LESSON} minutes`),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
+  templateId: z.string().min(1).max(60).optional(),
+});
+
+/** An activity of a kind, filled with the words of the lesson; texts are the teacher's own. */
+export const addKindInput = aimField.extend({
+  kind: z.enum(ACTIVITY_KIND_IDS, `must be one of ${ACTIVITY_KIND_IDS.join(", ")}`),
+  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
+});
+
+/** What is put into a lesson: a saved chain, a saved set, or an activity of a kind. */
+export const newActivityInput = z.union([z.object({ chainId: idField }), z.object({ setId: idField }), addKindInput]);
+
+/** What a teacher changes in a drafted activity. */
+export const editActivityInput = z.object({
+  words: z.array(wordField).min(1, "at least one word").max(40, "at most 40 words").optional(),
+  sentences: z.array(z.string().trim().min(1).max(200, "a sentence has at most 200 letters")).max(10).optional(),
+  keyWord: z.string().trim().max(30, "a key word has at most 30 letters").optional(),
+  text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
+});
+
+export type PlanInput = z.infer<typeof planInput>;
+
+export type DraftInput = z.infer<typeof draftInput>;
+
+export type AddKindInput = z.infer<typeof addKindInput>;
+
+export type NewActivityInput = z.infer<typeof newActivityInput>;
+
+export type EditActivityInput = z.infer<typeof editActivityInput>;

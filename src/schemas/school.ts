@@ -1,0 +1,25 @@
+import { z } from "zod";
+import { ACCENTS, DEFAULT_MASTERY, DEFAULT_PRACTICE, MERGERS } from "../core/light.ts";
+import { practiceField, wordField } from "./fields.ts";
+
+const masteryField = z
+  .object({
+    right: z.number().int().min(1, "at least 1").max(20, "at most 20"),
+    of: z.number().int().min(1, "at least 1").max(20, "at most 20"),
+    days: z.number().int().min(1, "at least one day").max(5, "at most 5 days"),
+  })
+  .refine(({ right, of }) => right <= of, "cannot ask for more right answers than answers");
+
+export const schoolInput = z.object({
+  accent: z.object({
+    accent: z.enum(ACCENTS, `must be one of ${ACCENTS.join(", ")}`),
+    mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)),
+  }),
+  taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
+  allowNotEverySchool: z.boolean(),
+  practice: practiceField.default(DEFAULT_PRACTICE),
+  mastery: masteryField.default(DEFAULT_MASTERY),
+  never: z.array(wordField).max(2000, "at most 2,000 words"),
+});
+
+export type SchoolInput = z.infer<typeof schoolInput>;

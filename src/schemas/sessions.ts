@@ -1,0 +1,39 @@
+import { z } from "zod";
+import { idField, wordField } from "./fields.ts";
+
+const orderField = z.array(z.number().int().min(0).max(400)).max(400);
+
+export const placeField = z.object({
+  activity: z.number().int().min(0).max(60),
+  item: z.number().int().min(0).max(400),
+  stage: z.number().int().min(0).max(60).default(0),
+  learnerId: idField.nullable(),
+  orders: z.record(z.string().max(60), orderField).default({}),
+  seconds: z.record(z.string().max(60), z.number().min(0).max(86_400)).default({}),
+  skipped: z.array(z.string().max(60)).max(60).default([]),
+});
+
+export const sessionChangeInput = z
+  .object({ place: placeField.optional(), ended: z.boolean().optional() })
+  .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
+
+/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
+export const newSessionInput = z.union([
+  z.object({ chainId: idField }),
+  z.object({ setId: idField }),
+  z.object({ groupId: idField, activityId: idField }),
+  z.object({ groupId: idField, lesson: z.literal(true) }),
+  z.object({ groupId: idField, learnerId: idField, pack: z.enum(["sounds", "words"], "must be sounds or words") }),
+]);
+
+/** Words put into an activity while it is taught: new ones, or ones that are read again. */
+export const addWordsInput = z.object({
+  activityId: z.string().min(1).max(60),
+  words: z.array(wordField).min(1, "at least one word").max(20, "at most 20 words at once"),
+});
+
+export type SessionChangeInput = z.infer<typeof sessionChangeInput>;
+
+export type NewSessionInput = z.infer<typeof newSessionInput>;
+
+export type AddWordsInput = z.infer<typeof addWordsInput>;

@@ -1,0 +1,13 @@
+import { z } from "zod";
+import { idField } from "./fields.ts";
+import { setContentField } from "./set-content.ts";
+
+const titleField = z.string().trim().max(80, "a title has at most 80 letters");
+
+export const newSetInput = z.object({ groupId: idField, title: titleField.optional(), content: setContentField });
+
+export const editSetInput = newSetInput.omit({ groupId: true });
+
+export type NewSetInput = z.infer<typeof newSetInput>;
+
+export type EditSetInput = z.infer<typeof editSetInput>;

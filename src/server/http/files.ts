@@ -1,0 +1,19 @@
+/** A file for the browser to keep, named after what is in it. */
+function file(name: string, ending: string, type: string, text: string): Response {
+  const plain =
+    name
+      .normalize("NFKD")
+      .replace(/[^\w -]/g, "")
+      .trim()
+      .replace(/\s+/g, "-")
+      .toLowerCase() || "zip-step";
+  return new Response(text, {
+    headers: {
+      "content-type": `${type}; charset=utf-8`,
+      "content-disposition": `attachment; filename="${plain}.${ending}"`,
+    },
+  });
+}
+
+export const csvFile = (name: string, csv: string): Response => file(name, "csv", "text/csv", csv);
+export const calendarFile = (name: string, text: string): Response => file(name, "ics", "text/calendar", text);

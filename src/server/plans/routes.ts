@@ -1,0 +1,75 @@
+import { draftInput, editActivityInput, newActivityInput, planInput } from "../../schemas/plans.ts";
+import { newTemplateInput } from "../../schemas/templates.ts";
+import { route } from "../http/route.ts";
+import { addKind, draftPlan, editActivity } from "./lesson-draft.ts";
+import { checkedPlan } from "./plan-check.ts";
+import { addSaved, changePlan, getPlan, removeActivity } from "./plans.ts";
+import { createTemplate, listTemplates, removeTemplate } from "./templates.ts";
+import { warmUp } from "./warm-up.ts";
+
+/** A group has one plan, its next lesson; the plan's id is the group's. */
+export const PLAN_ROUTES = {
+  ...route("GET /api/groups/:groupId/plan", {
+    summary: "A group's next lesson, with what stands against it now.",
+    answers: "the plan",
+    run: async ({ db, params }) => checkedPlan(db, await getPlan(db, params.groupId)),
+  }),
+  ...route("POST /api/groups/:groupId/plan", {
+    summary: "Drafts a group's next lesson anew; saved chains and sets that were put in stay.",
+    answers: "the plan",
+    body: draftInput,
+    status: 201,
+    run: async ({ db, params, body }) => checkedPlan(db, await draftPlan(db, params.groupId, body)),
+  }),
+  ...route("PUT /api/groups/:groupId/plan", {
+    summary: "Stores the order, the minutes and the settings of a plan's activities; those left out are taken out.",
+    answers: "the plan",
+    body: planInput,
+    run: async ({ db, params, body }) => checkedPlan(db, await changePlan(db, params.groupId, body)),
+  }),
+  ...route("POST /api/plans/:planId/activities", {
+    summary: "Puts a saved chain, a saved set, or an activity of a kind filled with the lesson's words, at the end.",
+    answers: "the plan",
+    body: newActivityInput,
+    status: 201,
+    run: async ({ db, params: { planId }, body }) =>
+      checkedPlan(db, "kind" in body ? await addKind(db, planId, body) : await addSaved(db, planId, body)),
+  }),
+  ...route("PATCH /api/plans/:planId/activities/:activityId", {
+    summary: "Changes what one drafted activity is done with; every word is looked at again.",
+    answers: "the plan",
+    body: editActivityInput,
+    run: async ({ db, params, body }) =>
+      checkedPlan(db, await editActivity(db, params.planId, params.activityId, body)),
+  }),
+  ...route("DELETE /api/plans/:planId/activities/:activityId", {
+    summary: "Takes one activity out of a plan; PUT puts it back.",
+    answers: "the plan",
+    run: async ({ db, params }) => checkedPlan(db, await removeActivity(db, params.planId, params.activityId)),
+  }),
+  ...route("GET /api/templates", {
+    summary: "Lists the lines of activities to draft a lesson by: the workspace's own, then those that ship.",
+    answers: "templates",
+    run: ({ db }) => listTemplates(db),
+  }),
+  ...route("POST /api/templates", {
+    summary: "Keeps the line of activities of a group's next lesson, without its words.",
+    answers: "the template",
+    body: newTemplateInput,
+    status: 201,
+    run: ({ db, body }) => createTemplate(db, body),
+  }),
+  ...route("DELETE /api/templates/:templateId", {
+    summary: "Takes away a template of the workspace's own.",
+    run: ({ db, params }) => removeTemplate(db, params.templateId),
+  }),
+  ...route("POST /api/warm-up", {
+    summary: "Makes the first lesson after a start as quick to draft as the others: the start script asks for it.",
+    answers: "that it is done",
+    withoutTransaction: true,
+    run: async ({ db }) => {
+      await warmUp(db);
+      return { ok: true };
+    },
+  }),
+};

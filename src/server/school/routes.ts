@@ -1,0 +1,86 @@
+import { schoolInput } from "../../schemas/school.ts";
+import { csvInput, rowsInput, sequenceInput } from "../../schemas/sequences.ts";
+import { wordQuery } from "../../schemas/words.ts";
+import { csvFile } from "../http/files.ts";
+import { route } from "../http/route.ts";
+import { getSchool, saveSchool } from "./school.ts";
+import {
+  checkRows,
+  createSequence,
+  deleteSequence,
+  editSequence,
+  getSequence,
+  listSequences,
+  readCsv,
+  sequenceCsv,
+} from "./sequences.ts";
+import { askedWord } from "./words.ts";
+
+export const SCHOOL_ROUTES = {
+  ...route("GET /api/school", {
+    summary: "The school's choices.",
+    answers: "the choices",
+    run: ({ db }) => getSchool(db),
+  }),
+  ...route("PUT /api/school", {
+    summary: "Stores the school's choices.",
+    answers: "the choices",
+    body: schoolInput,
+    run: ({ db, body }) => saveSchool(db, body),
+  }),
+  ...route("GET /api/sequences", {
+    summary: "Lists the orders of teaching, those that ship first.",
+    answers: "orders of teaching",
+    run: ({ db }) => listSequences(db),
+  }),
+  ...route("POST /api/sequences", {
+    summary: "Makes an order of teaching.",
+    answers: "the order",
+    body: sequenceInput,
+    status: 201,
+    run: ({ db, body }) => createSequence(db, body),
+  }),
+  ...route("POST /api/sequence-checks", {
+    summary: "What rows of an order of teaching teach, and what is wrong with them. Stores nothing.",
+    answers: "steps and problems",
+    body: rowsInput,
+    withoutTransaction: true,
+    run: ({ body }) => checkRows(body.rows),
+  }),
+  ...route("POST /api/sequence-imports", {
+    summary: "Reads a CSV file into rows, with every problem by line. Stores nothing.",
+    answers: "rows, steps and problems",
+    body: csvInput,
+    withoutTransaction: true,
+    run: ({ body }) => readCsv(body.csv),
+  }),
+  ...route("GET /api/sequences/:sequenceId", {
+    summary: "One order of teaching.",
+    answers: "the order",
+    run: ({ db, params }) => getSequence(db, params.sequenceId),
+  }),
+  ...route("PUT /api/sequences/:sequenceId", {
+    summary: "Changes an order of the school's own.",
+    answers: "the order",
+    body: sequenceInput,
+    run: ({ db, params, body }) => editSequence(db, params.sequenceId, body),
+  }),
+  ...route("DELETE /api/sequences/:sequenceId", {
+    summary: "Takes away an order of the school's own in which no group stands.",
+    run: ({ db, params }) => deleteSequence(db, params.sequenceId),
+  }),
+  ...route("GET /api/sequences/:sequenceId/csv", {
+    summary: "An order of teaching as a CSV file.",
+    answers: "a CSV file",
+    run: async ({ db, params }) => {
+      const { name, csv } = await sequenceCsv(db, params.sequenceId);
+      return csvFile(name, csv);
+    },
+  }),
+  ...route("GET /api/words/:word", {
+    summary: "Everything there is to say of a word, held against what a group has been taught.",
+    answers: "the word's card, or what is known of a spelling that is not in the list",
+    query: wordQuery,
+    run: ({ db, params, query }) => askedWord(db, params.word, query.groupId),
+  }),
+};

@@ -1,0 +1,43 @@
+import { ofGroupQuery } from "../../schemas/fields.ts";
+import { addWordsInput, newSessionInput, sessionChangeInput } from "../../schemas/sessions.ts";
+import { sessionResponses } from "../evidence/responses.ts";
+import { route } from "../http/route.ts";
+import { addWords } from "./session-words.ts";
+import { changeSession, getSession, listSessions } from "./sessions.ts";
+import { startSession } from "./start-session.ts";
+
+export const SESSION_ROUTES = {
+  ...route("GET /api/sessions", {
+    summary: "Lists a group's latest lessons, the latest first.",
+    answers: "sessions",
+    query: ofGroupQuery,
+    run: ({ db, query }) => listSessions(db, query.groupId),
+  }),
+  ...route("POST /api/sessions", {
+    summary: "Begins to teach: a chain, a set, one activity of a plan, a whole plan, or a learner's cards.",
+    answers: "the session",
+    body: newSessionInput,
+    status: 201,
+    run: ({ db, body, now }) => startSession(db, body, now),
+  }),
+  ...route("GET /api/sessions/:sessionId", {
+    summary: "A session with what stands marked in it.",
+    answers: "the session and its responses",
+    run: async ({ db, params }) => ({
+      session: await getSession(db, params.sessionId),
+      responses: await sessionResponses(db, params.sessionId),
+    }),
+  }),
+  ...route("PATCH /api/sessions/:sessionId", {
+    summary: "Keeps the place in a lesson, or ends it.",
+    answers: "the session",
+    body: sessionChangeInput,
+    run: ({ db, params, body, now }) => changeSession(db, params.sessionId, body, now),
+  }),
+  ...route("POST /api/sessions/:sessionId/words", {
+    summary: "Puts words into an activity that is being taught.",
+    answers: "the activity as it is now",
+    body: addWordsInput,
+    run: ({ db, params, body }) => addWords(db, params.sessionId, body),
+  }),
+};

@@ -1,0 +1,77 @@
+import { ofGroupQuery } from "../../schemas/fields.ts";
+import { editDayInput, editRoutineInput, fillInput, newRoutineInput } from "../../schemas/routines.ts";
+import { editSetInput, newSetInput } from "../../schemas/sets.ts";
+import { route } from "../http/route.ts";
+import { createRoutine, editDay, editRoutine, fillDay, getRoutine, listRoutines, removeRoutine } from "./routines.ts";
+import { createSet, editSet, getSet, listSets, removeSet } from "./word-sets.ts";
+
+export const SET_ROUTES = {
+  ...route("GET /api/sets", {
+    summary: "Lists a group's saved sets, of every kind.",
+    answers: "sets",
+    query: ofGroupQuery,
+    run: ({ db, query }) => listSets(db, query.groupId),
+  }),
+  ...route("POST /api/sets", {
+    summary: "Saves a new set: a family, a sort, minimal pairs, or items for the ears only.",
+    answers: "the set",
+    body: newSetInput,
+    status: 201,
+    run: ({ db, body }) => createSet(db, body),
+  }),
+  ...route("GET /api/sets/:setId", {
+    summary: "One set.",
+    answers: "the set",
+    run: ({ db, params }) => getSet(db, params.setId),
+  }),
+  ...route("PUT /api/sets/:setId", {
+    summary: "Saves a set anew.",
+    answers: "the set",
+    body: editSetInput,
+    run: ({ db, params, body }) => editSet(db, params.setId, body),
+  }),
+  ...route("DELETE /api/sets/:setId", {
+    summary: "Takes a set away.",
+    run: ({ db, params }) => removeSet(db, params.setId),
+  }),
+  ...route("GET /api/routines", {
+    summary: "Lists a group's daily routines for the ears.",
+    answers: "routines",
+    query: ofGroupQuery,
+    run: ({ db, query }) => listRoutines(db, query.groupId),
+  }),
+  ...route("POST /api/routines", {
+    summary: "Makes a daily routine.",
+    answers: "the routine",
+    body: newRoutineInput,
+    status: 201,
+    run: ({ db, body }) => createRoutine(db, body),
+  }),
+  ...route("GET /api/routines/:routineId", {
+    summary: "One routine.",
+    answers: "the routine",
+    run: ({ db, params }) => getRoutine(db, params.routineId),
+  }),
+  ...route("PUT /api/routines/:routineId", {
+    summary: "Changes a routine.",
+    answers: "the routine",
+    body: editRoutineInput,
+    run: ({ db, params, body }) => editRoutine(db, params.routineId, body),
+  }),
+  ...route("DELETE /api/routines/:routineId", {
+    summary: "Takes a routine away.",
+    run: ({ db, params }) => removeRoutine(db, params.routineId),
+  }),
+  ...route("PUT /api/routines/:routineId/days/:day", {
+    summary: "The items of a routine for a day: new ones the first time, the same ones after.",
+    answers: "the day with its items",
+    body: fillInput,
+    run: ({ db, params, body }) => fillDay(db, params.routineId, params.day, body),
+  }),
+  ...route("PATCH /api/routines/:routineId/days/:day", {
+    summary: "Puts other items into one part of a day that has been filled.",
+    answers: "the day with its items",
+    body: editDayInput,
+    run: ({ db, params, body }) => editDay(db, params.routineId, params.day, body),
+  }),
+};
