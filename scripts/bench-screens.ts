@@ -9,8 +9,9 @@ import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { chromium, type Page } from "@playwright/test";
 import config from "../playwright.config.ts";
+import { freePort } from "../tests/browser/server.ts";
 
-const PORT = 4790;
+const PORT = await freePort();
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 const folder = mkdtempSync(join(tmpdir(), "zip-step-bench-"));
 const server = spawn("node", ["scripts/serve.mjs"], {

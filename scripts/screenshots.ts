@@ -4,11 +4,11 @@
  */
 import { mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
-import { alive, Server } from "../tests/browser/server.ts";
+import { alive, freePort, Server } from "../tests/browser/server.ts";
 
 const folder = "docs/screenshots";
 mkdirSync(folder, { recursive: true });
-const server = new Server(4390);
+const server = new Server(await freePort());
 await server.start();
 const browser = await chromium.launch({
   executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",

@@ -1,5 +1,5 @@
 /**
- * `npm test`: installs what is missing, then type check, lint, dependency rules, unit tests, browser
+ * `npm test`: installs what is missing, then type check, lint, dependency rules, dead code, unit tests, browser
  * tests. The last line counts what the two test runners themselves report; a stage that is no test
  * runner counts as one failure when it fails and as nothing when it passes.
  */
@@ -19,11 +19,12 @@ const failedStages = [];
 let passed = 0;
 let failed = 0;
 
-// The type check keeps one processor busy: the other two are through before it.
+// The type check keeps one processor busy: the others are through before it.
 const types = aside("types", ["npx", "astro", "check", "--minimumFailingSeverity", "warning"]);
 stage("lint", ["npx", "biome", "check", "."]);
 stage("imports", ["npx", "depcruise", "--config", ".dependency-cruiser.cjs", "src"]);
 stage("what pages fetch", ["npx", "depcruise", "--config", ".dependency-cruiser.pages.cjs", "src"]);
+stage("dead code", ["npx", "knip"]);
 await types;
 
 const unitReport = join(reports, "unit.json");

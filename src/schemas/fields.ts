@@ -121,5 +121,3 @@ export const practiceField = z.object({
     .max(LONGEST_THINKING, `at most ${LONGEST_THINKING} seconds`),
   fading: z.enum(FADINGS, `must be one of ${FADINGS.join(", ")}`).default("shorter"),
 });
-
-export type OfGroupQuery = z.infer<typeof ofGroupQuery>;

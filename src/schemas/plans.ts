@@ -62,12 +62,8 @@ export const editActivityInput = z.object({
   text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
 });
 
-export type PlanInput = z.infer<typeof planInput>;
-
 export type DraftInput = z.infer<typeof draftInput>;
 
 export type AddKindInput = z.infer<typeof addKindInput>;
-
-export type NewActivityInput = z.infer<typeof newActivityInput>;
 
 export type EditActivityInput = z.infer<typeof editActivityInput>;

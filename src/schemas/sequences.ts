@@ -18,8 +18,4 @@ export const sequenceInput = rowsInput.extend({
 
 export const csvInput = z.object({ csv: z.string().max(200_000, "a file has at most 200,000 letters") });
 
-export type RowsInput = z.infer<typeof rowsInput>;
-
 export type SequenceInput = z.infer<typeof sequenceInput>;
-
-export type CsvInput = z.infer<typeof csvInput>;

@@ -3,5 +3,3 @@ import { idField } from "./fields.ts";
 
 /** Whose taught set a word is held against. */
 export const wordQuery = z.object({ groupId: idField });
-
-export type WordQuery = z.infer<typeof wordQuery>;

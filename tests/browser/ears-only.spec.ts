@@ -82,8 +82,9 @@ test("a daily routine: the same today, other items tomorrow, a swapped item stay
   await expect(page.getByText("Filled for Wednesday 25 November")).toBeVisible();
   await expect(page.locator("[data-item]")).toHaveCount(20);
   await expect(page.getByText("Saved: Morning ears")).toBeVisible();
+  const filled = await keysOf(page);
   await page.getByRole("button", { name: "Another in place of item 1" }).first().click();
-  await page.waitForTimeout(300);
+  await expect.poll(async () => (await keysOf(page)).filter((key) => !filled.includes(key)).length).toBe(1);
   const wednesday = await keysOf(page);
   const reopen = async () => {
     await open(page, server.address);

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { alive, expect, follow, shownDisplay, test } from "./server.ts";
+import { alive, expect, follow, moveUpByKeys, shownDisplay, test } from "./server.ts";
 
 const setOf = (page: Page) =>
   page.getByRole("list", { name: "Words of the set" }).locator("li span:first-child").allTextContents();
@@ -161,12 +161,7 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
   await alive(page);
   const rows = page.getByRole("list", { name: "Activities" }).locator("li");
   await expect(rows).toHaveCount(2);
-  await page.getByRole("button", { name: "Move Warm-up" }).focus();
-  await page.keyboard.press("Space");
-  await expect(page.getByText(/was moved over droppable area/)).toBeAttached();
-  await page.keyboard.press("ArrowUp");
-  await page.waitForTimeout(600);
-  await page.keyboard.press("Space");
+  await moveUpByKeys(page, "Move Warm-up");
   await expect(rows.first()).toContainText("Warm-up");
   await page.getByLabel("Minutes: Warm-up").fill("19");
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();

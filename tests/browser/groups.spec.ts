@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
-import { alive, expect, follow, shownDisplay, test } from "./server.ts";
+import { alive, expect, follow, moveUpByKeys, shownDisplay, test } from "./server.ts";
 
 test.beforeEach(async ({ page, server }) => {
   await page.goto(`${server.address}/groups`);
@@ -43,12 +43,7 @@ test("a sequence of the school's own: copied, faults marked at once, reordered, 
   await expect(
     page.getByText("ck is taught already at step 3").or(page.getByText("ow (snow) is taught already")),
   ).not.toHaveCount(0);
-  await page.getByRole("button", { name: "Move step 2", exact: true }).focus();
-  await page.keyboard.press(" ");
-  await expect(page.getByText(/was moved over droppable area/)).toBeAttached();
-  await page.keyboard.press("ArrowUp");
-  await page.waitForTimeout(600);
-  await page.keyboard.press(" ");
+  await moveUpByKeys(page, "Move step 2");
   await expect(page.getByLabel("Step, step 1", { exact: true })).toHaveValue("i n d");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await page.waitForURL(/sequences\/[0-9a-f]{8}-/);

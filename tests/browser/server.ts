@@ -1,8 +1,9 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { test as base, type Locator, type Page } from "@playwright/test";
+import { test as base, expect, type Locator, type Page } from "@playwright/test";
 
 /** A built Zip Step in a process of its own, on a data folder of its own, that can be stopped and started. */
 export class Server {
@@ -72,12 +73,22 @@ export async function runToEnd(on: { folder: string; port: number }): Promise<{ 
   return { code, output };
 }
 
+/** A port that nothing listens on, as the operating system gives it. */
+export async function freePort(): Promise<number> {
+  const probe = createServer();
+  await new Promise<void>((resolve) => probe.listen(0, "127.0.0.1", resolve));
+  const address = probe.address();
+  await new Promise((resolve) => probe.close(resolve));
+  if (address === null || typeof address === "string") throw new Error("no port was given");
+  return address.port;
+}
+
 /** Tests get a server with the demo planted, one for each file. */
 export const test = base.extend<object, { server: Server }>({
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright asks for a destructured first argument
-    async ({}, use, info) => {
-      const server = new Server(4400 + info.workerIndex);
+    async ({}, use) => {
+      const server = new Server(await freePort());
       await server.start();
       await use(server);
       await server.stop();
@@ -102,7 +113,22 @@ export async function follow(page: Page, link: Locator): Promise<void> {
   await alive(page);
 }
 
+/**
+ * Moves a row up by keyboard alone. What is announced to a screen reader tells when each key has been taken.
+ * @param handle name of the row's handle
+ */
+export async function moveUpByKeys(page: Page, handle: string): Promise<void> {
+  const announced = page.getByRole("status").filter({ hasText: "Draggable item" });
+  await page.getByRole("button", { name: handle, exact: true }).focus();
+  await page.keyboard.press(" ");
+  await expect(announced).toContainText("over droppable area");
+  const before = await announced.innerText();
+  await page.keyboard.press("ArrowUp");
+  await expect(announced).not.toHaveText(before);
+  await page.keyboard.press(" ");
+}
+
 /** What learners see in a lesson. */
 export const shownDisplay = (page: Page) => page.locator("[data-display]");
 
-export { expect } from "@playwright/test";
+export { expect };

@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
-import { expect, runToEnd, test } from "./server.ts";
+import { expect, freePort, runToEnd, test } from "./server.ts";
 
 test("a second process on the same folder is refused with a clear line", async ({ server }) => {
-  const { code, output } = await runToEnd({ folder: server.folder, port: server.port + 50 });
+  const { code, output } = await runToEnd({ folder: server.folder, port: await freePort() });
   expect(code).toBe(1);
   expect(output).toContain("is in use by another Zip Step (process");
   expect(output).toContain("ZIP_STEP_DATA=");

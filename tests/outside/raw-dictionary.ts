@@ -23,26 +23,28 @@ export function listings(word: string): string[][] {
 }
 
 /** x and qu are two phones, u-e may be two, vowel + r is two: one grapheme may change two phones, never more. */
-export function joinedUnits(phones: readonly string[]): string[] {
-  return (
-    phones
-      .join(" ")
-      .replace(/\b(AA|AO|EH|IH|IY|UH|UW) R\b/g, "$1R")
-      // The dictionary scatters between the two before r; teachers do not.
-      .replace(/\bIYR\b/g, "IHR")
-      .replace(/\bUWR\b/g, "UHR")
-      .replace(/\bK S\b/g, "KS")
-      .replace(/\bK W\b/g, "KW")
-      .replace(/\bY (UW|UH)/g, "$1")
-      .replace(/\b(AO|AA)\b/g, "O")
-      .split(" ")
-  );
+export function joinedUnits(phones: readonly string[], glide: "joined" | "apart" = "joined"): string[] {
+  const joined = phones
+    .join(" ")
+    .replace(/\b(AA|AO|EH|IH|IY|UH|UW) R\b/g, "$1R")
+    // The dictionary scatters between the two before r; teachers do not.
+    .replace(/\bIYR\b/g, "IHR")
+    .replace(/\bUWR\b/g, "UHR")
+    .replace(/\bK S\b/g, "KS")
+    .replace(/\bK W\b/g, "KW")
+    .replace(/\b(AO|AA)\b/g, "O");
+  return (glide === "joined" ? joined.replace(/\bY (UW|UH)/g, "$1") : joined).split(" ");
 }
 
-/** Phones as units, with K S and K W taken for x and qu, and taken apart (makes): raw phones do not tell. */
+/**
+ * Phones as units, with K S, K W and Y UW taken for x, qu and u-e, and taken apart (makes, you): raw phones do not
+ * tell which.
+ */
 function unitVariants(phones: readonly string[]): string[][] {
   const joined = joinedUnits(phones);
-  const apart = joined.flatMap((unit) => (unit === "KS" ? ["K", "S"] : unit === "KW" ? ["K", "W"] : [unit]));
+  const apart = joinedUnits(phones, "apart").flatMap((unit) =>
+    unit === "KS" ? ["K", "S"] : unit === "KW" ? ["K", "W"] : [unit],
+  );
   return joined.length === apart.length ? [joined] : [joined, apart];
 }
 

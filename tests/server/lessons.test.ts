@@ -248,9 +248,7 @@ describe("what does not fit the group now", () => {
     ]);
     await planned(chainId);
     expect(await faults()).toEqual([]);
-    expect(
-      (await planned(await savedChain(["kite", "dog"], { length: 4, locked: [], mode: "ears-only" }))) !== "",
-    ).toBe(true);
+    await planned(await savedChain(["kite", "dog"], { length: 4, locked: [], mode: "ears-only" }));
     expect((await faults()).map(({ code }: { code: string }) => code)).toEqual(["empty"]);
     await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
   });

@@ -13,7 +13,3 @@ export const SET_WORDS = {
   pairs: { name: "Minimal pairs", screen: "families" },
   "ears-only": { name: "Ears only", screen: "ears-only" },
 } as const satisfies Readonly<Record<SetKind, SetWords>>;
-
-/** Kinds of set that one screen makes and opens. */
-export const setKindsOf = (screen: SetWords["screen"]): SetKind[] =>
-  (Object.keys(SET_WORDS) as SetKind[]).filter((kind) => SET_WORDS[kind].screen === screen);

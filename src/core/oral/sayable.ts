@@ -2,7 +2,7 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { isVowel, phoneme } from "../sounds/phonemes.ts";
 import { heardKey, heardWords } from "./heard.ts";
 
-/** Beginnings and endings that fewer words than this have are taken for slips of the list. */
+/** Beginnings and endings that fewer words than this have are taken for mistakes of the list. */
 const LEAST_WORDS = 3;
 
 interface Shapes {
