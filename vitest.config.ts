@@ -12,7 +12,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: "logic",
-          include: ["src/**/*.test.ts", "tests/outside/**/*.test.ts"],
+          include: ["src/**/*.test.ts", "tests/{docs,outside}/**/*.test.ts"],
           // They change nothing that others see: the word list is unpacked once in a process, not once a file.
           isolate: false,
         },

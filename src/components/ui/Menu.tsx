@@ -49,6 +49,7 @@ interface ItemProps {
   readonly children: ReactNode;
 }
 
+/** One entry of a menu; choosing it closes the menu. */
 export function MenuItem({ onSelect, isDisabled = false, className = "", children }: ItemProps) {
   return (
     <Parts.Item
@@ -71,4 +72,5 @@ export function MenuGroup({ name, children }: { readonly name: string; readonly 
   );
 }
 
+/** A line between groups of entries. */
 export const MenuSeparator = () => <Parts.Separator className="my-1 h-px bg-hairline" />;

@@ -48,6 +48,7 @@ const NAMED_AS: Readonly<Record<NamedAs, string>> = {
   fixed: "keep",
 };
 
+/** Why there is no chain, as a sentence for the teacher. */
 export function noChainWords(reason: NoChainReason): string {
   switch (reason.code) {
     case "length-out-of-range":
@@ -121,6 +122,7 @@ export function relaxationWords(relaxation: RelaxationKind): string {
   }
 }
 
+/** What a word of a chain is flagged for, in a few words. */
 export function flagWords(flag: WordFlag): string {
   switch (flag.code) {
     case "sounds-like":

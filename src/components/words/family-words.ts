@@ -33,6 +33,7 @@ export const ORDER_NAME: Readonly<Record<SetOrder, string>> = {
 
 const KIND_NAME = { rime: "rime", body: "body" } as const;
 
+/** Why there is no family, as a sentence for the teacher. */
 export function noFamilyWords(reason: NoFamily): string {
   switch (reason.code) {
     case "no-letters":
@@ -48,6 +49,7 @@ export function noFamilyWords(reason: NoFamily): string {
   }
 }
 
+/** Why no set of a family can be made, as a sentence for the teacher. */
 export function noSetWords(reason: NoSet): string {
   switch (reason.code) {
     case "count-out-of-range":
@@ -99,6 +101,7 @@ const TYPE_NAME: Readonly<Record<string, string>> = {
   "not-closed": "not closed",
 };
 
+/** Heading of one bin of a sort. */
 export function binName(bin: Bin): string {
   switch (bin.by) {
     case "family":
@@ -110,6 +113,7 @@ export function binName(bin: Bin): string {
   }
 }
 
+/** Why there is no sort, as a sentence for the teacher. */
 export function noSortWords(reason: NoSort, bins: readonly Bin[]): string {
   const nameOf = (k: number) => (bins[k] ? binName(bins[k]) : "the bin");
   switch (reason.code) {
@@ -138,6 +142,7 @@ export function foilWords(foil: Foil, bins: readonly Bin[]): string {
   return `${foil.word}: ${foil.from}, ${change}`;
 }
 
+/** Why there are no minimal pairs, as a sentence for the teacher. */
 export function noPairsWords(reason: NoPairs): string {
   switch (reason.code) {
     case "count-out-of-range":
@@ -151,6 +156,7 @@ export function noPairsWords(reason: NoPairs): string {
   }
 }
 
+/** Why a sound has no spelling choices, as a sentence for the teacher. */
 export function noChoicesWords(reason: NoChoices): string {
   return reason.code === "no-such-sound"
     ? "Choose a sound."
@@ -168,5 +174,6 @@ const FACT: Readonly<Record<PositionFact, string>> = {
   "over-a-consonant": "around a consonant",
 };
 
+/** A fact about a spelling and in how many words it holds. */
 export const factWords = ({ fact, holds }: SpellingFact): string =>
   holds === "mostly" ? `mostly ${FACT[fact]}` : FACT[fact];

@@ -108,6 +108,7 @@ export function oralAnswer(item: OralItem): string {
   }
 }
 
+/** Why there are no ears-only items, as a sentence for the teacher. */
 export function noOralSetWords(reason: NoOralSet): string {
   switch (reason.code) {
     case "count-out-of-range":

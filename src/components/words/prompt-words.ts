@@ -62,6 +62,7 @@ export interface SaidLine {
 const at = (position: keyof typeof POSITION_NAME): string =>
   `${position === "medial" ? "in" : "at"} the ${POSITION_NAME[position]}`;
 
+/** What the teacher says and does for a prompt. */
 export function promptLine(prompt: Prompt): SaidLine {
   switch (prompt.code) {
     case "first-word":

@@ -42,6 +42,7 @@ export function patternName(id: string): string | undefined {
   return PATTERN_NAME[id as Pattern];
 }
 
+/** One thing that a word needs and that is not taught, in a few words. */
 export function missingWords(missing: Missing): string {
   switch (missing.kind) {
     case "gpc": {
@@ -63,6 +64,7 @@ export function notTaughtWords(missing: readonly Missing[]): string {
   return `Not taught yet: ${missing.map(missingWords).join(", ")}`;
 }
 
+/** Why a word is refused, as a sentence for the teacher. */
 export function refusalWords(refusal: WordRefusal): string {
   switch (refusal.code) {
     case "not-in-list":
@@ -80,6 +82,7 @@ export function refusalWords(refusal: WordRefusal): string {
   }
 }
 
+/** Why two words are not one step apart, as a sentence for the teacher. */
 export function stepReasonWords(reason: StepReason): string {
   switch (reason.code) {
     case "unknown-word":
@@ -114,6 +117,7 @@ export interface StepWords {
   readonly after: string;
 }
 
+/** A step in the parts that a chain shows: what goes out, what comes in, where. */
 export function stepWords(step: StepCheck): StepWords {
   if (!step.single) return { before: `Look again: ${stepReasonWords(step.reason)}`, between: "", after: "" };
   const position = ` · ${POSITION_NAME[step.position]}`;
@@ -130,11 +134,13 @@ export function stepWords(step: StepCheck): StepWords {
   }
 }
 
+/** A step, or why it is none, in one sentence. */
 export function stepSentence(step: StepCheck): string {
   const { before, oldGrapheme = "", between, newGrapheme = "", after } = stepWords(step);
   return `${before}${oldGrapheme}${between}${newGrapheme}${after}`;
 }
 
+/** What is wrong with a spelling typed by hand, as a sentence for the teacher. */
 export function faultWords(fault: SpellingFault): string {
   switch (fault.code) {
     case "empty":

@@ -83,6 +83,7 @@ const columnsOf = (word: Segmentation) => {
   return word.units.map((_, k) => k - vowel);
 };
 
+/** Columns that every word of a chain shares, so that the slots of all stand under each other. */
 export function sharedColumns(words: readonly Segmentation[], proportions = STRIP): ZipColumns {
   const widths = new Map<number, number>();
   for (const word of words)
@@ -149,6 +150,7 @@ export interface ZipMeasures {
   readonly height: number;
 }
 
+/** Where each slot, dot and letter of a word stands, in pixels. */
 export function measureZip(
   word: Segmentation,
   on: { proportions?: ZipProportions; columns?: ZipColumns | undefined; size: number; open: boolean },

@@ -22,6 +22,8 @@ export type LadderRequest = Pick<
  * the list is in order of frequency.
  *
  * @returns the words, both ends included; undefined when an end is not in the list or there is no way
+ *
+ * @example ladder("cat", "dog") // ["cat", "cot", "dot", "dog"]
  */
 export function ladder(
   from: string,

@@ -125,7 +125,11 @@ function stepsOutOf(word: string, graph: WordGraph, moves: readonly Move[], lexi
   });
 }
 
-/** Every legal next word after this one, by position, best first. */
+/**
+ * Every legal next word after this one, by position, best first.
+ *
+ * @example neighbours("pit", { taught: taughtAt(sequenceById("phased"), 3), focus: [], contrasts: [] })[1]?.word // "sit"
+ */
 export function neighbours(
   word: string,
   request: Omit<GapRequest, "before" | "after">,

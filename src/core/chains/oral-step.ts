@@ -13,6 +13,8 @@ import { stepSides } from "./step-sides.ts";
 /**
  * Are two words exactly one sound apart, whatever their letters? cot → kit is one step by ear. The same rule
  * as `checkStep`, run on phonemes.
+ *
+ * @example checkPhonemeStep("cot", "kit").single // true
  */
 export function checkPhonemeStep(
   from: string | Segmentation,

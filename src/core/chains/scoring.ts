@@ -61,4 +61,5 @@ export const SCORE_PARTS: readonly (keyof ScoreParts)[] = [
   "luck",
 ];
 
+/** Sum of the parts of a score. */
 export const totalOf = (parts: ScoreParts): number => SCORE_PARTS.reduce((sum, part) => sum + parts[part], 0);

@@ -25,6 +25,8 @@ export interface StepOptions {
  * the leading readings'.
  *
  * @param from a known word, a spelling that is read by rule (pam), or a segmentation
+ *
+ * @example checkStep("ship", "chip").position // "initial"
  */
 export function checkStep(
   from: string | Segmentation,

@@ -105,6 +105,7 @@ export function checkReadings(from: Segmentation, to: Segmentation, rule: StepRu
   return notSingle({ code: "several-units", count: unitDistance(a, b, rule) });
 }
 
+/** A step that is not single, with its reason. */
 export const notSingle = (reason: StepReason): NotSingle => ({ single: false, reason });
 
 function sameLength(from: Segmentation, to: Segmentation, rule: StepRule): StepCheck {

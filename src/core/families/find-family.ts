@@ -62,6 +62,8 @@ const WORDS_NAMED = 5;
 /**
  * Finds the family a teacher means by letters alone, or by letters and sounds. Of several sounds the one with
  * most words that this group can read is meant, then the one with most words at all.
+ *
+ * @example findFamily("rime", { letters: "ack" }, { taught: taughtAt(sequenceById("phased"), 5) }).ok // true
  */
 export function findFamily(
   kind: FamilyKind,

@@ -54,6 +54,7 @@ export function readableMembers(rules: FamilyRules, lexicon: Lexicon): FamilyMem
   return familyIndex(lexicon).members.filter((member) => isUsable(member, rules, lexicon));
 }
 
+/** May the member stand in a set under these rules? */
 export function isUsable(member: FamilyMember, rules: FamilyRules, lexicon: Lexicon): boolean {
   return (
     member.leading &&

@@ -11,6 +11,7 @@ export type Bin =
   | { readonly by: "spelling"; readonly gpc: string }
   | { readonly by: "syllable-type"; readonly type: SyllableType | "not-closed" };
 
+/** Id of a bin, the same for the same sound, spelling or rime. */
 export function binId(bin: Bin): string {
   switch (bin.by) {
     case "family":

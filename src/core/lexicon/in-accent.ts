@@ -7,6 +7,8 @@ const KNOWN = new WeakMap<Lexicon, Map<string, Lexicon>>();
 /**
  * A word list as an accent says it: worked out once for each accent. Everything that is asked of the list
  * (sounds alike, one step apart, decodable) is then answered in that accent.
+ *
+ * @example soundAlikes("saw", lexiconIn(shippedLexicon(), SOUTHERN_BRITISH)).includes("sore") // true
  */
 export function lexiconIn(lexicon: Lexicon, settings: AccentSettings): Lexicon {
   if (lexicon.accent === settings) return lexicon;

@@ -33,6 +33,8 @@ const KNOWN = new WeakMap<LexiconWord, Inflection | null>();
  * Says whether a word is a base word with -s, -es, -ed or -ing on: the base is in the word list, and the
  * sounds are the base's sounds plus the ending's. `his`, `bus` and `bless` are not; `hopes`, `hopped`,
  * `tries` and `boxes` are.
+ *
+ * @example inflectionOf("hopped", shippedLexicon())?.base // "hop"
  */
 export function inflectionOf(word: string, lexicon: Lexicon): Inflection | undefined {
   const entry = lexicon.get(word);

@@ -15,6 +15,8 @@ export interface SegmentOptions {
  * The segmentation of a known word: its most regular reading, or the one asked for.
  *
  * @returns undefined when the word is not in the list, cannot be split, or is not said that way
+ *
+ * @example segment("ship")?.units.map(({ grapheme }) => grapheme) // ["sh", "i", "p"]
  */
 export function segment(
   word: string,
@@ -26,7 +28,11 @@ export function segment(
   return wanted === undefined ? readings[0] : readings.find((r) => phonemesOf(r).join(" ") === wanted);
 }
 
-/** Every reading of a known word, most regular first; empty when it is unknown. */
+/**
+ * Every reading of a known word, most regular first; empty when it is unknown.
+ *
+ * @example segmentations("wind").map(({ units }) => units.flatMap(({ phonemes }) => phonemes).join("")) // ["wɪnd", "waɪnd"]
+ */
 export function segmentations(word: string, lexicon: Lexicon = shippedLexicon()): readonly Segmentation[] {
   return lexicon.get(normaliseSpelling(word))?.readings ?? [];
 }

@@ -37,7 +37,11 @@ export function hasSoundAlike(word: string, lexicon: Lexicon): boolean {
   return words.has(word);
 }
 
-/** Other words of the list that sound the same (sail, sale), commonest first. */
+/**
+ * Other words of the list that sound the same (sail, sale), commonest first.
+ *
+ * @example soundAlikes("sail", shippedLexicon()) // ["sale"]
+ */
 export function soundAlikes(word: string, lexicon: Lexicon): string[] {
   const entry = lexicon.get(word);
   // Most words sound like no other: for them nothing need be put together.

@@ -44,6 +44,8 @@ const LEAST_PATIENCE = 2000;
  * taught set lets be read in two ways.
  *
  * @returns up to `count` different words; fewer when what is taught gives no more
+ *
+ * @example makeNonsense({ taught: taughtAt(sequenceById("phased"), 5), count: 4, seed: 1 }).length // 4
  */
 export function makeNonsense(request: NonsenseRequest, list: Lexicon = shippedLexicon()): NonsenseWord[] {
   const { accent } = request.taught;

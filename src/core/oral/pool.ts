@@ -145,6 +145,7 @@ function burdenOf({ word, reading }: HeardWord): number {
   return (FUNCTION_WORDS.has(word) ? LITTLE_WORD : 0) + (odd ? ODD_WORD : 0);
 }
 
+/** Key of the sounds from the vowel on; words that rhyme have the same. */
 export const rimeKey = ({ heard, vowel }: HeardWord): string => heardKey(heard.slice(vowel));
 const vowelKey = ({ heard, vowel }: HeardWord): string => heard[vowel] as string;
 const soundsSame = (a: HeardWord, b: HeardWord): boolean => heardKey(a.heard) === heardKey(b.heard);
@@ -152,6 +153,7 @@ const soundsSame = (a: HeardWord, b: HeardWord): boolean => heardKey(a.heard) ==
 const holeKey = (heard: readonly string[], at: number): string =>
   `${at} ${heardKey(heard.map((sound, k) => (k === at ? "_" : sound)))}`;
 
+/** A heard word as something the teacher can say. */
 export const spokenWord = ({ word, sounds }: HeardWord): Spoken => ({ sounds, text: word, isWord: true });
 
 /** Sounds `from` up to `to` of a plain word, as a part with the letters it has there. */

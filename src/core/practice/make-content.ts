@@ -176,6 +176,7 @@ export function rightOrNot(making: Making, count: number): ActivityContent | und
   return items.length > 1 ? { kind: "right-or-not", items } : undefined;
 }
 
+/** Real and nonsense words mixed, about half of each. @returns undefined when too few can be made */
 export function realOrNonsense({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
   const half = Math.floor(count / 2);
   const made = makeNonsense({ taught: request.taught, count: half, seed: request.seed, focus: request.focus }, lexicon);

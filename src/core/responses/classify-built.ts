@@ -24,6 +24,8 @@ export function outcomeOfBuilding(target: Segmentation, attempts: readonly (read
  * the same sound (k for ck, by what the tile says most often) counts as such and not as another sound; a tile too many belongs to no unit.
  *
  * @param attempts graphemes in order, the first attempt first
+ *
+ * @example classifyBuilt(segment("ship"), [["sh", "e", "p"]]).outcome // "wrong"
  */
 export function classifyBuilt(
   target: Segmentation,

@@ -71,6 +71,8 @@ function missingOf({ reading, units, patterns }: Needs, taught: TaughtSet): Miss
  *
  * @param word a spelling, or a segmentation (a nonsense word, or one reading of a word)
  * @param list the word list; asked in the taught set's accent
+ *
+ * @example checkDecodable("ship", taughtAt(sequenceById("phased"), 1)).decodable // false
  */
 export function checkDecodable(
   word: string | Segmentation,

@@ -55,6 +55,8 @@ export const taughtKey = correspondenceKey;
  * Everything up to and including a step, plus or minus the teacher's ticks.
  *
  * @param step counted from 1; 0 is "nothing yet"; beyond the last step means the last
+ *
+ * @example [...taughtAt(sequenceById("phased"), 1).gpcs.keys()] // ["s=s", "a=æ", "t=t", "p=p"]
  */
 export function taughtAt(
   sequence: Pick<Sequence, "steps">,

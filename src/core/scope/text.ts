@@ -31,6 +31,8 @@ const WORD = /[\p{L}]+(?:['’-][\p{L}]+)*/gu;
  * a word with an apostrophe is looked up as it stands.
  *
  * @param targets GPC ids to count
+ *
+ * @example checkText("Sam sat.", taughtAt(sequenceById("phased"), 3)).tokens.map(({ text }) => text) // ["Sam", "sat"]
  */
 export function checkText(
   text: string,
@@ -101,6 +103,8 @@ export function taughtByStep(sequence: Sequence, accent: AccentSettings = GENERA
 /**
  * The first step of a sequence at which a word can be decoded (or is learnt whole), counted from 1;
  * undefined when the sequence never gets there.
+ *
+ * @example firstDecodableStep("ship", sequenceById("phased")) // 9
  */
 export function firstDecodableStep(
   word: string,

@@ -11,6 +11,11 @@ export interface WordCounts {
   readonly taps: number;
 }
 
+/**
+ * Letters, graphemes, sounds and taps of a word.
+ *
+ * @example countWord(segment("ship")) // { letters: 4, graphemes: 3, phonemes: 3, taps: 3 }
+ */
 export function countWord(segmentation: Segmentation, settings: TapSettings = ONE_TAP_A_SOUND): WordCounts {
   const { word, units } = segmentation;
   return {

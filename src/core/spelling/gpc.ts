@@ -21,7 +21,11 @@ export interface Gpc {
   readonly tail: string;
 }
 
-/** The id of a correspondence, as taught sets and records store it. */
+/**
+ * The id of a correspondence, as taught sets and records store it.
+ *
+ * @example gpcId("qu", ["k", "w"]) // "qu=k+w"
+ */
 export function gpcId(grapheme: string, phonemes: readonly string[]): string {
   return `${grapheme}=${phonemes.join("+")}`;
 }

@@ -13,7 +13,11 @@ export const ONE_TAP_A_SOUND: TapSettings = { clustersTogether: false, vowelNasa
 /** Indices of the units that one touch covers, left to right; every unit is in exactly one tap. */
 export type Tap = readonly number[];
 
-/** `stand` is 5 taps; 3 with clusters together (st·a·nd); 4 with an kept together (s·t·an·d). */
+/**
+ * `stand` is 5 taps; 3 with clusters together (st·a·nd); 4 with an kept together (s·t·an·d).
+ *
+ * @example tapsOf(segment("stand"), { clustersTogether: true, vowelNasalTogether: false }) // [[0, 1], [2], [3, 4]]
+ */
 export function tapsOf({ units }: Segmentation, settings: TapSettings = ONE_TAP_A_SOUND): Tap[] {
   const taps: number[][] = [];
   for (let k = 0; k < units.length; ) {

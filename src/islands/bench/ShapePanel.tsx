@@ -239,6 +239,7 @@ export function readTiles(text: string): Record<string, number> | undefined {
   return text.trim() === "" ? undefined : tiles;
 }
 
+/** The tiles of a box as the teacher types them. */
 export function writeTiles(tiles: Readonly<Record<string, number>> | undefined): string {
   return Object.entries(tiles ?? {})
     .map(([tile, count]) => (count > 1 ? `${tile}${count}` : tile))

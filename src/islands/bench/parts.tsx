@@ -9,6 +9,7 @@ export function SavedChains(props: { chains: BenchPage["chains"]; current: strin
     <OpenSaved
       name="Saved chains"
       newOne="New chain"
+      wide="w-24"
       saved={props.chains}
       current={props.current}
       onNew={() => {
@@ -20,6 +21,7 @@ export function SavedChains(props: { chains: BenchPage["chains"]; current: strin
   );
 }
 
+/** What the bench shows before the first word. */
 export function EmptyChain() {
   return (
     <EmptyState title="One grapheme changes at each step.">

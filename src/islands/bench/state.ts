@@ -35,6 +35,7 @@ export type BenchAction =
 /** What is kept of an unsaved chain while the teacher looks at another screen. */
 export type Draft = Pick<BenchState, "words" | "focus" | "contrasts" | "shape" | "title" | "chainId" | "saved">;
 
+/** The part of the bench's state that is saved. */
 export function draftOf({ words, focus, contrasts, shape, title, chainId, saved }: BenchState): Draft {
   return { words, focus, contrasts, shape, title, chainId, saved };
 }
@@ -74,6 +75,7 @@ const stillLocked = (shape: ChainShape, words: readonly string[]): ChainShape =>
 const travelled = (state: BenchState, to: Travelled<readonly string[]> | undefined): BenchState =>
   to ? { ...state, words: to.present, history: to.history, gap: inRange(state.gap, to.present) } : state;
 
+/** The state of the bench after an action. */
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   switch (action.type) {
     case "words":

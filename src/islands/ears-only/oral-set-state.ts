@@ -14,6 +14,7 @@ export interface EarsPart {
 /** The skills of a first visit: a warm-up of four. */
 const FIRST_SKILLS: readonly OralSkill[] = ["rhyme-or-not", "first-sound", "blend-sounds", "change-beginning"];
 
+/** A part of an ears-only set whose items are still to be made. */
 export const emptyPart = (skill: OralSkill, count = DEFAULT_ITEMS): EarsPart => ({
   skill,
   count,

@@ -159,6 +159,7 @@ export function PairsTab(props: Props) {
   );
 }
 
+/** Opens the choice of a sound and shows the one chosen. */
 export function SoundButton(props: {
   name: string;
   sound: Sound | undefined;

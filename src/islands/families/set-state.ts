@@ -54,6 +54,7 @@ export type FamiliesAction =
   | { readonly type: "title"; readonly title: string }
   | { readonly type: "saved"; readonly setId: string; readonly title: string };
 
+/** The state of the families screen when it opens. */
 export function startingFamilies(set: WordSet | undefined): FamiliesState {
   const base: FamiliesState = {
     kind: "rime",
@@ -87,6 +88,7 @@ export function startingFamilies(set: WordSet | undefined): FamiliesState {
 export const fingerprint = ({ families, words, way, options, title }: FamiliesState): string =>
   JSON.stringify([families, words, way, options, title]);
 
+/** The state of the families screen after an action. */
 export function familiesReducer(state: FamiliesState, action: FamiliesAction): FamiliesState {
   switch (action.type) {
     case "kind":

@@ -49,5 +49,7 @@ export function stepOn<T>({ past, future }: History<T>): { step: T; history: His
   return step === undefined ? undefined : { step, history: { past: [...past, step], future: later } };
 }
 
+/** Is there a step to undo? */
 export const canUndo = ({ past }: History<unknown>): boolean => past.length > 0;
+/** Is there a step to redo? */
 export const canRedo = ({ future }: History<unknown>): boolean => future.length > 0;

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { Cancelled } from "./worker-client.ts";
 
+/** Tells the teacher that looking failed, unless a newer question cancelled it. */
 export function ignoreCancelled(error: unknown): void {
   if (!(error instanceof Cancelled)) toast.error("Looking failed. Try again; if it fails again, reload the page.");
 }

@@ -12,13 +12,17 @@ export interface LessonMenuProps {
 }
 
 type Here = Pick<LessonMenuProps, "activities" | "at">;
+/** The activity that is being taught. */
 export const hereOf = ({ activities, at }: Here) => activities[at] as TeachActivity;
 
+/** Title of an activity, or the name of its kind where it has none. */
 export const activityName = ({ title, kind }: Pick<TeachActivity, "title" | "kind">): string =>
   title || PLANNED_NAME[kind];
 
 export const LESSON_BUTTON = "button min-h-9 max-w-72 py-0";
+/** What the button of the lesson is called. */
 export const lessonLabel = (here: Here) => `Activity: ${activityName(hereOf(here))}`;
+/** Opens the list of the lesson's activities and names the one being taught. */
 export const LessonButton = ({ activities, at }: Here) => (
   <>
     <span className="truncate">

@@ -39,6 +39,7 @@ export interface TeachCommands {
   finish(): Promise<void>;
 }
 
+/** What Teach asks of the server and of the browser, as functions. */
 export function teachCommands(
   { getState, dispatch }: TeachStore,
   session: Pick<TeachPage["session"], "id">,

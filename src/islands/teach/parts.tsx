@@ -14,6 +14,7 @@ import { WordNav } from "./WordNav.tsx";
 
 const NOTHING = { kind: "text", text: "", spans: [] } as const;
 
+/** Whose turn it is. */
 export function LearnerCue() {
   const { dispatch } = useTeachActions();
   const prompt = useTeach(select.prompt);
@@ -48,6 +49,7 @@ export function LearnerCue() {
   );
 }
 
+/** What learners see now, on the teacher's screen. */
 export function CurrentDisplay() {
   const { dispatch, commands } = useTeachActions();
   const display = useTeach(select.display);
@@ -94,6 +96,7 @@ export function CurrentDisplay() {
   );
 }
 
+/** The buttons that move from word to word and blend. */
 export function WordControls() {
   const { dispatch, commands } = useTeachActions();
   const actions = useMemo(
@@ -140,6 +143,7 @@ export function WordControls() {
   );
 }
 
+/** The likely substitutions for the word, to press instead of typing. */
 export function Substitutions() {
   const { dispatch, commands } = useTeachActions();
   const unit = useTeach(({ pressedUnit }) => pressedUnit);
@@ -160,6 +164,7 @@ export function Substitutions() {
   );
 }
 
+/** The learners of the lesson, to choose who is marked. */
 export function LearnerTurns() {
   const { dispatch } = useTeachActions();
   const onTurn = useMemo(() => (learnerId: string) => dispatch({ type: "give-turn", learnerId }), [dispatch]);
@@ -180,6 +185,7 @@ const WHY_NOT_MARKED = {
   "not-marked": "Nothing is marked here",
 } as const;
 
+/** Right, wrong and the other marks for the learner on the word. */
 export function MarkButtons() {
   const { commands } = useTeachActions();
   const whyNot = useTeach(select.whyNotMarked);

@@ -8,6 +8,7 @@ import { startTeaching, type TeachAction, type TeachState, teachReducer } from "
 /** Holds the state of one Teach screen: actions go in, listeners are told. */
 export type TeachStore = ReturnType<typeof createTeachStore>;
 
+/** The store of one lesson: its state, its reducer and its commands. */
 export function createTeachStore(page: TeachPage) {
   const store = createStore<TeachState>()(() => startTeaching(page));
   return {
@@ -32,6 +33,7 @@ function useTeachContext(): Teach {
 /** What a selector reads of the state; the part that asks is drawn again only when that changes. */
 export const useTeach = <T>(selector: (state: TeachState) => T): T => useStore(useTeachContext().store, selector);
 
+/** Commands and dispatch; a component that uses them is not drawn again when the state changes. */
 export const useTeachActions = (): Pick<Teach, "commands"> & Pick<TeachStore, "dispatch"> => {
   const { store, commands } = useTeachContext();
   return { dispatch: store.dispatch, commands };

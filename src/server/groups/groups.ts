@@ -37,6 +37,7 @@ async function checkStepExists(db: Queryable, sequenceId: string, step: number):
     ]);
 }
 
+/** Groups with their learners, by name. @param ids only these; all when not given */
 export async function listGroups(db: Queryable, ids?: readonly string[]): Promise<Group[]> {
   const rows = await db
     .select()

@@ -48,6 +48,7 @@ export async function sequenceChoices(db: Queryable): Promise<SequenceChoice[]> 
   return (await listSequences(db)).map(({ id, name, steps }) => ({ id, name, steps: steps.map((step) => step.name) }));
 }
 
+/** One card a group for the start screen. */
 export async function todayCards(db: Queryable): Promise<TodayCard[]> {
   const groups = await listGroups(db);
   return Promise.all(

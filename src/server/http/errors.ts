@@ -44,6 +44,10 @@ export class AppError extends Error {
   }
 }
 
+/**
+ * The error for something that is not stored, or no longer.
+ * @param what what was looked for, as the message names it
+ */
 export function notFound(what: string): AppError {
   return new AppError("not-found", `There is no such ${what}.`);
 }

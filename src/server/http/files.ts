@@ -15,5 +15,7 @@ function file(name: string, ending: string, type: string, text: string): Respons
   });
 }
 
+/** An answer that downloads as a CSV file. */
 export const csvFile = (name: string, csv: string): Response => file(name, "csv", "text/csv", csv);
+/** An answer that downloads as a calendar file. */
 export const calendarFile = (name: string, text: string): Response => file(name, "ics", "text/calendar", text);

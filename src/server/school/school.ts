@@ -13,6 +13,7 @@ export async function getSchool(db: Queryable): Promise<SchoolSettings> {
   return { ...DEFAULT_SCHOOL, ...row?.school, practice: { ...DEFAULT_PRACTICE, ...row?.school.practice } };
 }
 
+/** Stores the school's settings. @returns them as they are stored */
 export async function saveSchool(db: Queryable, input: SchoolInput): Promise<SchoolSettings> {
   const school = { ...input, never: [...new Set(input.never)].sort() };
   await db

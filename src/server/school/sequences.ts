@@ -72,6 +72,7 @@ function stepsOf(rows: readonly SequenceRow[]): readonly SequenceStep[] {
   return steps;
 }
 
+/** Stores a new sequence of the school's own. @throws AppError "invalid" when a row has a fault */
 export async function createSequence(db: Queryable, input: SequenceInput): Promise<Sequence> {
   const id = randomUUID();
   await db.insert(sequences).values({ id, name: input.name, steps: stepsOf(input.rows) });

@@ -13,6 +13,7 @@ const RAREST_BY_EAR = 3;
 /** Nonsense words made for one plan. */
 const NONSENSE_SUPPLY = 300;
 
+/** Is the chain heard only, so that letters do not count? */
 export const isEarsOnly = ({ mode }: Pick<ChainRequest, "mode">): boolean => mode === "ears-only";
 
 /** Can a word be built from the box? Undefined box: yes. */

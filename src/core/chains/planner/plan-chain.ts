@@ -39,6 +39,8 @@ export interface PlanOptions {
  *
  * @returns up to `count` chains, best first, no two sharing more than half of their words; or why there is
  * none, with what would give one
+ *
+ * @example planChain({ taught: taughtAt(sequenceById("phased"), 13), length: 5, focus: [], contrasts: [], seed: 1 })[0].words.length // 5
  */
 export function planChain(
   request: ChainRequest,

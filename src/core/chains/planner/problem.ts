@@ -85,6 +85,7 @@ const MOST_AIMS = 12;
 /** What another plan's words cost, so that plans differ. */
 const USED = -2;
 
+/** A request as the search sees it: words as numbers, each with its score, flags and steps. */
 export function makeProblem(input: ProblemInput): Problem {
   const { request, graph, lexicon, candidates, nonsense } = input;
   const entries = candidates.map((node) => graph.words[node] as LexiconWord);
@@ -373,4 +374,5 @@ export function scoreParts(problem: Problem, nodes: readonly number[]): ScorePar
   return parts;
 }
 
+/** Score of a chain given as node numbers of the problem; higher is better. */
 export const scoreOf = (problem: Problem, nodes: readonly number[]): number => totalOf(scoreParts(problem, nodes));

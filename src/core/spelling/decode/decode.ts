@@ -58,6 +58,8 @@ interface Candidate {
  *
  * @param spelling lower-case letters a-z, at most 30
  * @returns empty when the rules cannot read it: other characters, no vowel, or nothing taught fits
+ *
+ * @example decodings("shobe")[0]?.units.map(({ grapheme }) => grapheme) // ["sh", "o-e", "b"]
  */
 export function decodings(spelling: string, options: DecodeOptions = {}): Decoding[] {
   if (!/^[a-z]+$/.test(spelling) || spelling.length > LONGEST) return [];

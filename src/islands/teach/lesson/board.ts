@@ -49,6 +49,7 @@ function tilesOnBoard(tray: readonly Tile[], before: TeachWord, tiles: typeof ti
 export const graphemesOn = ({ tray, placed }: Pick<Board, "tray" | "placed">): string[] =>
   placed.flatMap((k) => tray[k]?.graphemes ?? []);
 
+/** The board of tiles after an action. */
 export function boardReducer(board: Board, action: BoardAction): Board {
   const { placed, caret } = board;
   switch (action.type) {

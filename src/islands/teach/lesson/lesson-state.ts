@@ -29,6 +29,7 @@ export type LessonAction =
   /** The activity has new items at its end; they come next, or last. */
   | { readonly type: "activity-grown"; readonly activity: TeachActivity; readonly comes: "next" | "last" };
 
+/** The lesson at the place where it was left. */
 export function startingLesson(activities: readonly TeachActivity[], place: Place): LessonState {
   const activity = Math.min(place.activity, activities.length - 1);
   const state = { activities, activity, item: 0, stage: place.stage, orders: place.orders, skipped: place.skipped };
@@ -60,6 +61,7 @@ export function otherActivity({ activities, activity, skipped }: LessonState, by
   return undefined;
 }
 
+/** The lesson after an action; its place never lies outside its activities and items. */
 export function lessonReducer(state: LessonState, action: LessonAction): LessonState {
   const { activities, activity, item, orders, skipped } = state;
   const order = orderOf(state);

@@ -8,6 +8,7 @@ export const wordOf = (word: string, line: string, extra: readonly string[] = []
   const tray = [...tilesOf(reading), ...extra.map(tile)].sort((a, b) => (a.label < b.label ? -1 : 1));
   return { word, reading, parts: [], likely: [], tray, picture: undefined };
 };
+/** An item of a lesson, for tests. */
 export const itemOf = (
   word: TeachWord,
   index: number,
@@ -20,6 +21,7 @@ export const itemOf = (
 });
 export const LAP = wordOf("lap", "l.a.p l.æ.p");
 export const CLAP = wordOf("clap", "c.l.a.p k.l.æ.p", ["g", "e"]);
+/** An activity of a lesson, for tests. */
 export const activity = (
   id: string,
   words: readonly TeachWord[],

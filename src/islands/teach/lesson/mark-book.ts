@@ -19,6 +19,7 @@ export interface MarkBook {
   readonly history: History<MarkStep>;
 }
 
+/** A book with the marks that are stored. */
 export const newBook = (marks: Marks): MarkBook => ({
   marks,
   waiting: new Set(),

@@ -15,6 +15,7 @@ export interface Mark {
 /** Marks by learner and word. */
 export type Marks = ReadonlyMap<string, Mark>;
 
+/** Key of a learner's mark on a word of an activity. */
 export const markKey = (learnerId: string, wordIndex: number) => `${learnerId} ${wordIndex}`;
 
 /** The marks that a page starts with: what the database holds. */

@@ -18,9 +18,11 @@ const accent = ({ page }: TeachState) => page.accent;
 export const canGrow = ({ contentKind }: Pick<TeachActivity, "contentKind">): boolean =>
   ACTIVITY_KINDS[contentKind].isWordList;
 
+/** The activity that is being taught. */
 export const activity = ({ lesson }: TeachState): TeachActivity => lesson.activities[lesson.activity] as TeachActivity;
 /** The current activity's items in the order in which they are gone through. */
 export const items = createSelector([lesson], itemsInOrder);
+/** The item that is being taught; undefined when all of the activity are left out. */
 export const item = (state: TeachState): TeachItem | undefined => items(state)[state.lesson.item];
 const itemBefore = (state: TeachState): TeachItem | undefined => items(state)[state.lesson.item - 1];
 export const itemKey = createSelector([lesson], itemKeyOf);
@@ -50,6 +52,7 @@ const itemWay = createSelector(
   (way, isStuck): Way => (isStuck && way.support === "at-sight" ? { ...way, support: "tap-aloud" } : way),
 );
 
+/** Can the word be built with tiles? */
 export const canBuild = (state: TeachState): boolean => {
   const word = item(state)?.word;
   return word !== undefined && word.tray.length > 0 && canGrow(activity(state));
@@ -79,6 +82,7 @@ const isListed = (state: TeachState): boolean => state.listing !== undefined && 
 /** Is the item worked moment by moment, and neither on a board nor in a list of all the words? */
 export const isShownByStages = (state: TeachState): boolean => !isBuilding(state) && !isListed(state);
 
+/** Key of a board of tiles: another item or another turn starts an empty one. */
 export const boardKey = (state: TeachState): string => `${itemKey(state)} ${turn(state)}`;
 /** The board of the learner whose turn it is; undefined where nothing is built. */
 export const board = createSelector(
@@ -112,6 +116,7 @@ const listDisplay = createSelector(
 export const display = (state: TeachState): Display | undefined =>
   boardDisplay(state) ?? listDisplay(state) ?? displays(state)[stageIndex(state)];
 
+/** Has the word been blended at this turn? */
 export const isBlended = (state: TeachState): boolean => {
   const shown = display(state);
   return shown?.kind === "word" && shown.stage.blended && shown.stage.to === shown.reading.units.length;
@@ -139,6 +144,7 @@ export const turn = ({ givenTurn, turns, lesson, page }: TeachState): string | u
   givenTurn?.activity === lesson.activity && givenTurn.item === lesson.item
     ? givenTurn.learnerId
     : (turns.order[lesson.item] ?? page.group.learners[0]?.id);
+/** The learner who is marked. */
 export const learner = (state: TeachState): Learner | undefined =>
   state.page.group.learners.find(({ id }) => id === turn(state));
 
