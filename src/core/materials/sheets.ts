@@ -3,8 +3,6 @@ import type { SetKind } from "../practice/set-kinds.ts";
 interface SheetDefinition {
   /** What it is printed from. */
   readonly madeFrom: "set" | "plan";
-  /** Learners have it in hand: no answers, no notes for the teacher on the same page. */
-  readonly isForLearners: boolean;
 }
 
 /**
@@ -12,11 +10,11 @@ interface SheetDefinition {
  * in components/words/sheet-words.ts.
  */
 export const SHEETS = {
-  family: { madeFrom: "set", isForLearners: true },
-  sort: { madeFrom: "set", isForLearners: true },
-  pairs: { madeFrom: "set", isForLearners: true },
-  "ears-only": { madeFrom: "set", isForLearners: false },
-  helper: { madeFrom: "plan", isForLearners: false },
+  family: { madeFrom: "set" },
+  sort: { madeFrom: "set" },
+  pairs: { madeFrom: "set" },
+  "ears-only": { madeFrom: "set" },
+  helper: { madeFrom: "plan" },
 } as const satisfies Readonly<Record<SetKind | "helper", SheetDefinition>>;
 
 export type SheetKind = keyof typeof SHEETS;
