@@ -1,10 +1,11 @@
 import { z } from "zod";
-import { aimField, idField, shapeField, wordField } from "./fields.ts";
+import { aimField, shapeField, wordField } from "./fields.ts";
+import { groupIdField } from "./ids.ts";
 
 const wordsField = z.array(wordField).min(1, "a chain has at least one word").max(60, "a chain has at most 60 words");
 
 export const newChainInput = z.object({
-  groupId: idField,
+  groupId: groupIdField,
   title: z.string().trim().max(80, "a title has at most 80 letters").optional(),
   words: wordsField,
   aim: aimField,

@@ -1,10 +1,10 @@
 import { z } from "zod";
 import { EVIDENCE_WAYS } from "../core/light.ts";
-import { idField } from "./fields.ts";
+import { groupIdField, learnerIdField } from "./ids.ts";
 
 export const evidenceQuery = z.object({
-  groupId: idField,
-  learnerId: idField.optional(),
+  groupId: groupIdField,
+  learnerId: learnerIdField.optional(),
   way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
 });
 

@@ -2,6 +2,7 @@ import { z } from "zod";
 import {
   BLENDING_WAYS,
   CHAIN_MODES,
+  type ChainShape,
   CORRECTIONS,
   FADINGS,
   gpcById,
@@ -11,17 +12,24 @@ import {
   OUTCOMES,
   PATTERNS,
   POSITION_PLANS,
+  type PracticeSettings,
   parseTaughtGpc,
   phoneme,
+  type RawAnswer,
   SUPPORTS,
   TURN_PATTERNS,
 } from "../core/light.ts";
+import { groupIdField } from "./ids.ts";
 
 /** Fields that several endpoints share, each with its refusal in words. */
-export const idField = z.uuid("must be an id that Zip Step made");
+
+/** A type of the core as a schema gives it: what may be absent may be undefined as well. */
+type Loose<T> = T extends object
+  ? { [Field in keyof T]: Record<never, never> extends Pick<T, Field> ? Loose<T[Field]> | undefined : Loose<T[Field]> }
+  : T;
 
 /** Whose rows are asked for. */
-export const ofGroupQuery = z.object({ groupId: idField });
+export const ofGroupQuery = z.object({ groupId: groupIdField });
 
 export const wordField = z
   .string()
@@ -60,7 +68,7 @@ export const shapeField = z.object({
   tiles: z.record(z.string(), z.number().int().min(0).max(99)).optional(),
   closed: z.boolean().optional(),
   reachPower: z.object({ atLeast: shareField, share: shareField.optional() }).optional(),
-});
+}) satisfies z.ZodType<Loose<ChainShape>>;
 
 /** A correspondence with, perhaps, the place it is taught for: `"ck=k@end"`. */
 export const gpcTokenField = z.string().refine((token) => {
@@ -106,7 +114,7 @@ export const answerField = z
   .refine(
     ({ outcome, substitutions }) => outcome === "wrong" || substitutions.length === 0,
     "sounds said instead go with the outcome wrong",
-  );
+  ) satisfies z.ZodType<Loose<RawAnswer>>;
 
 /** How an activity is done. */
 export const practiceField = z.object({
@@ -120,4 +128,4 @@ export const practiceField = z.object({
     .min(0, "at least 0 seconds")
     .max(LONGEST_THINKING, `at most ${LONGEST_THINKING} seconds`),
   fading: z.enum(FADINGS, `must be one of ${FADINGS.join(", ")}`).default("shorter"),
-});
+}) satisfies z.ZodType<PracticeSettings>;

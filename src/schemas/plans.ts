@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { ACTIVITY_KIND_IDS, LONGEST_LESSON, SHORTEST_LESSON } from "../core/light.ts";
-import { aimField, idField, practiceField, wordField } from "./fields.ts";
+import { aimField, practiceField, wordField } from "./fields.ts";
+import { idField } from "./ids.ts";
 
 export const LONGEST_PLAN = 90;
 

@@ -1,12 +1,13 @@
 import { z } from "zod";
 import { RESPONSE_MODES } from "../core/light.ts";
-import { answerField, idField } from "./fields.ts";
+import { answerField } from "./fields.ts";
+import { idField, learnerIdField, sessionIdField } from "./ids.ts";
 
 export const newResponseInput = z.object({
   /** Made by the browser. */
   id: idField,
-  sessionId: idField,
-  learnerId: idField,
+  sessionId: sessionIdField,
+  learnerId: learnerIdField,
   wordIndex: z.number().int().min(0),
   mode: z.enum(RESPONSE_MODES, `must be one of ${RESPONSE_MODES.join(", ")}`),
   answer: answerField,
@@ -16,4 +17,7 @@ export const newResponseInput = z.object({
   at: z.iso.datetime({ offset: true, message: "must be a time such as 2026-11-24T09:30:00Z" }),
 });
 
+/** As it is parsed. */
 export type NewResponse = z.infer<typeof newResponseInput>;
+/** As a browser sends it, and keeps it until it is stored. */
+export type SentResponse = Required<z.input<typeof newResponseInput>>;

@@ -1,10 +1,11 @@
 import { z } from "zod";
 import { MOST_ITEMS, MOST_PARTS, ORAL_SKILLS } from "../core/light.ts";
-import { idField, wordField } from "./fields.ts";
+import { wordField } from "./fields.ts";
+import { groupIdField } from "./ids.ts";
 import { oralItemField } from "./set-content.ts";
 
 export const newRoutineInput = z.object({
-  groupId: idField,
+  groupId: groupIdField,
   title: z.string().trim().min(1, "a routine needs a name").max(60, "a name has at most 60 letters"),
   parts: z
     .array(

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ACCENTS, DEFAULT_MASTERY, DEFAULT_PRACTICE, MERGERS } from "../core/light.ts";
+import { ACCENTS, DEFAULT_MASTERY, DEFAULT_PRACTICE, MERGERS, type SchoolSettings } from "../core/light.ts";
 import { practiceField, wordField } from "./fields.ts";
 
 const masteryField = z
@@ -20,6 +20,6 @@ export const schoolInput = z.object({
   practice: practiceField.default(DEFAULT_PRACTICE),
   mastery: masteryField.default(DEFAULT_MASTERY),
   never: z.array(wordField).max(2000, "at most 2,000 words"),
-});
+}) satisfies z.ZodType<SchoolSettings>;
 
 export type SchoolInput = z.infer<typeof schoolInput>;

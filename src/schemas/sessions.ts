@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { idField, wordField } from "./fields.ts";
+import { wordField } from "./fields.ts";
+import { groupIdField, idField, learnerIdField } from "./ids.ts";
 
 const orderField = z.array(z.number().int().min(0).max(400)).max(400);
 
@@ -7,7 +8,7 @@ export const placeField = z.object({
   activity: z.number().int().min(0).max(60),
   item: z.number().int().min(0).max(400),
   stage: z.number().int().min(0).max(60).default(0),
-  learnerId: idField.nullable(),
+  learnerId: learnerIdField.nullable(),
   orders: z.record(z.string().max(60), orderField).default({}),
   seconds: z.record(z.string().max(60), z.number().min(0).max(86_400)).default({}),
   skipped: z.array(z.string().max(60)).max(60).default([]),
@@ -21,9 +22,13 @@ export const sessionChangeInput = z
 export const newSessionInput = z.union([
   z.object({ chainId: idField }),
   z.object({ setId: idField }),
-  z.object({ groupId: idField, activityId: idField }),
-  z.object({ groupId: idField, lesson: z.literal(true) }),
-  z.object({ groupId: idField, learnerId: idField, pack: z.enum(["sounds", "words"], "must be sounds or words") }),
+  z.object({ groupId: groupIdField, activityId: idField }),
+  z.object({ groupId: groupIdField, lesson: z.literal(true) }),
+  z.object({
+    groupId: groupIdField,
+    learnerId: learnerIdField,
+    pack: z.enum(["sounds", "words"], "must be sounds or words"),
+  }),
 ]);
 
 /** Words put into an activity while it is taught: new ones, or ones that are read again. */

@@ -1,10 +1,10 @@
 import { z } from "zod";
-import { idField } from "./fields.ts";
+import { groupIdField } from "./ids.ts";
 import { setContentField } from "./set-content.ts";
 
 const titleField = z.string().trim().max(80, "a title has at most 80 letters");
 
-export const newSetInput = z.object({ groupId: idField, title: titleField.optional(), content: setContentField });
+export const newSetInput = z.object({ groupId: groupIdField, title: titleField.optional(), content: setContentField });
 
 export const editSetInput = newSetInput.omit({ groupId: true });
 

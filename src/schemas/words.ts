@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { idField } from "./fields.ts";
+import { groupIdField } from "./ids.ts";
 
 /** Whose taught set a word is held against. */
-export const wordQuery = z.object({ groupId: idField });
+export const wordQuery = z.object({ groupId: groupIdField });

@@ -4,6 +4,8 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { ACTIVITY_KIND_IDS } from "../../src/core/index.ts";
+import type { GroupId, LearnerId, SessionId } from "../../src/schemas/ids.ts";
+import { newId } from "../../src/server/db/new-id.ts";
 import { send } from "./send.ts";
 
 /** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
@@ -17,7 +19,7 @@ const { paceOf } = await import("../../src/server/sessions/pace.ts");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
 const AIM = { focus: ["th=θ"], contrasts: [] };
-let group: { id: string; learners: { id: string; nickname: string }[] };
+let group: { id: GroupId; learners: { id: LearnerId; nickname: string }[] };
 const gull = () => group.learners[0]?.id as string;
 
 interface Part {
@@ -102,7 +104,7 @@ describe("a whole lesson", () => {
 
   it("a chain taught before lessons were run is still there, with its place", async () => {
     const db = await database();
-    const id = randomUUID();
+    const id = newId<SessionId>();
     await db.insert(sessions).values({
       id,
       groupId: group.id,
@@ -488,7 +490,7 @@ describe("the shelf, templates, and what was taken out", () => {
     const db = await database();
     const taught = (daysAgo: number) =>
       db.insert(sessions).values({
-        id: randomUUID(),
+        id: newId<SessionId>(),
         groupId: group.id,
         title: "th",
         words: ["thin"],

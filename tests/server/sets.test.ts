@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { GENERAL_AMERICAN, oralSet } from "../../src/core/index.ts";
+import type { GroupId } from "../../src/schemas/ids.ts";
 import { send } from "./send.ts";
 
 /** Sets, routines and the next lesson, over a real PGlite in a folder of its own. */
@@ -14,8 +15,8 @@ const { printPage } = await import("../../src/server/sets/print-page.ts");
 const { database } = await import("../../src/server/db/application-database.ts");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
-let groupId: string;
-let otherGroup: string;
+let groupId: GroupId;
+let otherGroup: GroupId;
 
 const family = (words: string[], more: object = {}) => ({
   kind: "family",

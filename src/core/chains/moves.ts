@@ -1,9 +1,9 @@
 /** The four edits of a unit sequence; swap is off unless a request allows it. */
-export type Move = "change" | "add" | "take-away" | "swap";
+export const MOVES = ["change", "add", "take-away", "swap"] as const;
+export type Move = (typeof MOVES)[number];
 
 /** Where in the word a change stands: before the vowel, the vowel, after the vowel. */
-export type ChangePosition = "initial" | "medial" | "final";
+export const CHANGE_POSITIONS = ["initial", "medial", "final"] as const;
+export type ChangePosition = (typeof CHANGE_POSITIONS)[number];
 
-export const MOVES: readonly Move[] = ["change", "add", "take-away", "swap"];
 export const DEFAULT_MOVES: readonly Move[] = ["change", "add", "take-away"];
-export const CHANGE_POSITIONS: readonly ChangePosition[] = ["initial", "medial", "final"];

@@ -16,21 +16,21 @@ export const MAX_PLANS = 5;
 export const MAX_MUST_INCLUDE = 6;
 
 /** What the chain is for: read aloud; built by ear with tiles; or heard only, where letters do not matter. */
-export type ChainMode = "reading" | "building" | "ears-only";
-export const CHAIN_MODES: readonly ChainMode[] = ["reading", "building", "ears-only"];
+export const CHAIN_MODES = ["reading", "building", "ears-only"] as const;
+export type ChainMode = (typeof CHAIN_MODES)[number];
 
 /**
  * How the place of the change moves through the chain: anyhow; beginnings first, then endings, then middles;
  * never twice in the same place; the vowel is held; only the vowel changes.
  */
-export type PositionPlan = "any" | "beginnings-endings-middles" | "alternate" | "hold-the-vowel" | "only-the-vowel";
-export const POSITION_PLANS: readonly PositionPlan[] = [
+export const POSITION_PLANS = [
   "any",
   "beginnings-endings-middles",
   "alternate",
   "hold-the-vowel",
   "only-the-vowel",
-];
+] as const;
+export type PositionPlan = (typeof POSITION_PLANS)[number];
 
 export interface ChainRequest {
   readonly taught: TaughtSet;

@@ -1,6 +1,6 @@
 /** A rime has one ending and many beginnings (-at: cat, hat); a body one beginning and many endings (ca-: cat, cap). */
-export type FamilyKind = "rime" | "body";
-export const FAMILY_KINDS: readonly FamilyKind[] = ["rime", "body"];
+export const FAMILY_KINDS = ["rime", "body"] as const;
+export type FamilyKind = (typeof FAMILY_KINDS)[number];
 
 /** Words that share a rime or a body, letters and sounds both: cow and now, without snow. */
 export interface Family {

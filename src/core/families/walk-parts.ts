@@ -2,8 +2,8 @@ import { onsetRimeOf } from "../spelling/onset-rime.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 
 /** How a word is put together in front of learners: its rime blended first, or its body. */
-export type WalkWay = "rime-first" | "body-first";
-export const WALK_WAYS: readonly WalkWay[] = ["rime-first", "body-first"];
+export const WALK_WAYS = ["rime-first", "body-first"] as const;
+export type WalkWay = (typeof WALK_WAYS)[number];
 
 /** A word in two parts, in the order in which they are blended. */
 export interface WalkParts {

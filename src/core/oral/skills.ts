@@ -23,5 +23,5 @@ export const ORAL_SKILLS = [
 export type OralSkill = (typeof ORAL_SKILLS)[number];
 
 /** Where the words of an ears-only set come from. */
-export type OralSource = "today-first" | "today-only" | "heard-often";
-export const ORAL_SOURCES: readonly OralSource[] = ["today-first", "today-only", "heard-often"];
+export const ORAL_SOURCES = ["today-first", "today-only", "heard-often"] as const;
+export type OralSource = (typeof ORAL_SOURCES)[number];

@@ -1,10 +1,20 @@
 import { bathVowel } from "./bath-words.ts";
 import { isVowel } from "./phonemes.ts";
 
-export type Accent = "general-american" | "southern-british";
+export const ACCENTS = ["general-american", "southern-british"] as const;
+export type Accent = (typeof ACCENTS)[number];
 
 /** Local mergers a school may switch on: sounds that count as one in its children's speech. */
-export type Merger = "pin-pen" | "cot-caught" | "wh-w" | "th-as-f-and-v" | "h-dropped" | "northern-u" | "bath-short";
+export const MERGERS = [
+  "pin-pen",
+  "cot-caught",
+  "wh-w",
+  "th-as-f-and-v",
+  "h-dropped",
+  "northern-u",
+  "bath-short",
+] as const;
+export type Merger = (typeof MERGERS)[number];
 
 export interface AccentSettings {
   readonly accent: Accent;
@@ -14,17 +24,6 @@ export interface AccentSettings {
 /** What most American and English schools hear: wh is said as w. A school that keeps the two apart switches it off. */
 export const GENERAL_AMERICAN: AccentSettings = { accent: "general-american", mergers: ["wh-w"] };
 export const SOUTHERN_BRITISH: AccentSettings = { accent: "southern-british", mergers: ["wh-w"] };
-
-export const ACCENTS: readonly Accent[] = ["general-american", "southern-british"];
-export const MERGERS: readonly Merger[] = [
-  "pin-pen",
-  "cot-caught",
-  "wh-w",
-  "th-as-f-and-v",
-  "h-dropped",
-  "northern-u",
-  "bath-short",
-];
 
 /** The same for the same settings, whatever their order: what word lists and graphs are kept by. */
 export function accentKey({ accent, mergers }: AccentSettings): string {

@@ -31,12 +31,14 @@ export class RequestError extends Error {
 
 type Key = keyof Routes & RouteKey;
 
-/** Nothing that is sent is changed on the way: lists that cannot be changed will do. */
-type DeepReadonly<T> = T extends readonly (infer Item)[]
-  ? readonly DeepReadonly<Item>[]
-  : T extends object
-    ? { readonly [Field in keyof T]: DeepReadonly<T[Field]> }
-    : T;
+/** Nothing that is sent is changed on the way: lists that cannot be changed will do. Ids go as text. */
+type DeepReadonly<T> = T extends z.$brand
+  ? string
+  : T extends readonly (infer Item)[]
+    ? readonly DeepReadonly<Item>[]
+    : T extends object
+      ? { readonly [Field in keyof T]: DeepReadonly<T[Field]> }
+      : T;
 
 /** What an endpoint takes, as it is sent. */
 type SentBody<K extends Key> = Routes[K] extends { readonly body?: infer Schema }
@@ -46,7 +48,7 @@ type SentBody<K extends Key> = Routes[K] extends { readonly body?: infer Schema 
   : undefined;
 type SentQuery<K extends Key> = Routes[K] extends { readonly query?: infer Schema }
   ? NonNullable<Schema> extends z.ZodType<infer Query>
-    ? Query
+    ? DeepReadonly<Query>
     : undefined
   : undefined;
 

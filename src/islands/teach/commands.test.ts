@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from "vitest";
 import { GENERAL_AMERICAN } from "../../core/index.ts";
-import type { NewResponse } from "../../schemas/responses.ts";
+import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
+import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import { type TeachServices, teachCommands } from "./commands.ts";
 import { activity, CLAP, LAP, PLACE } from "./lesson/lesson.fixture.ts";
@@ -11,16 +12,16 @@ const AT = new Date("2026-11-24T09:30:00Z");
 
 function teach(services: Partial<TeachServices> = {}) {
   const page: TeachPage = {
-    session: { id: "s", title: "Lesson", minutes: null, place: PLACE },
+    session: { id: "s" as SessionId, title: "Lesson", minutes: null, place: PLACE },
     group: {
-      id: "g",
+      id: "g" as GroupId,
       name: "Plovers",
       sequenceId: "phased",
       step: 1,
       ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
       learners: [
-        { id: "gull", nickname: "Gull" },
-        { id: "tern", nickname: "Tern" },
+        { id: "gull" as LearnerId, nickname: "Gull" },
+        { id: "tern" as LearnerId, nickname: "Tern" },
       ],
     },
     activities: [activity("a", [LAP, CLAP])],
@@ -29,7 +30,7 @@ function teach(services: Partial<TeachServices> = {}) {
     needs: {},
   };
   const store = createTeachStore(page);
-  const sent: NewResponse[] = [];
+  const sent: SentResponse[] = [];
   let ids = 0;
   const commands = teachCommands(store, page.session, {
     now: () => AT,

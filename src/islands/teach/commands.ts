@@ -1,5 +1,5 @@
 import type { Outcome, RawAnswer } from "../../core/light.ts";
-import type { NewResponse } from "../../schemas/responses.ts";
+import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { answerOf } from "./lesson/board.ts";
 import { redone, undone } from "./lesson/mark-book.ts";
@@ -13,7 +13,7 @@ export interface TeachServices {
   readonly now: () => Date;
   readonly newId: () => string;
   /** Puts a mark on its way to the server. */
-  readonly send: (response: NewResponse) => void;
+  readonly send: (response: SentResponse) => void;
   /** @throws RequestError */
   readonly addWords: (activityId: string, words: readonly string[]) => Promise<TeachActivity>;
   /** Saves the place and ends the session. */

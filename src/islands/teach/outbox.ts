@@ -1,9 +1,9 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
-import type { NewResponse } from "../../schemas/responses.ts";
+import type { SentResponse } from "../../schemas/responses.ts";
 import { call, RequestError } from "../shared/client.ts";
 
 interface OutboxSchema extends DBSchema {
-  responses: { key: number; value: NewResponse; indexes: Record<string, never> };
+  responses: { key: number; value: SentResponse; indexes: Record<string, never> };
 }
 
 const RETRY_MS = 3000;
@@ -35,7 +35,7 @@ export class Outbox {
   }
 
   /** Takes a mark in and sends it as soon as it can. */
-  async put(response: NewResponse): Promise<void> {
+  async put(response: SentResponse): Promise<void> {
     await (await this.#store()).add("responses", response);
     await this.flush();
   }
@@ -69,7 +69,7 @@ export class Outbox {
   }
 
   /** Marks of a session that still wait, for a page that was reloaded. */
-  async waiting(sessionId: string): Promise<NewResponse[]> {
+  async waiting(sessionId: string): Promise<SentResponse[]> {
     const all = await (await this.#store()).getAll("responses");
     return all.filter((response) => response.sessionId === sessionId);
   }

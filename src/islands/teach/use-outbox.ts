@@ -1,10 +1,10 @@
 import { useEffect, useRef } from "react";
-import type { NewResponse } from "../../schemas/responses.ts";
+import type { SentResponse } from "../../schemas/responses.ts";
 import { Outbox } from "./outbox.ts";
 import type { TeachStore } from "./teach-store.ts";
 
 /** Marks of this session on their way to the server; the store is told what becomes of each. @returns sends one */
-export function useOutbox(store: TeachStore, sessionId: string): (response: NewResponse) => void {
+export function useOutbox(store: TeachStore, sessionId: string): (response: SentResponse) => void {
   const outbox = useRef<Outbox>(undefined);
   useEffect(() => {
     const { dispatch } = store;
@@ -24,6 +24,6 @@ export function useOutbox(store: TeachStore, sessionId: string): (response: NewR
       box.stop();
     };
   }, [store, sessionId]);
-  const send = useRef((response: NewResponse) => void outbox.current?.put(response));
+  const send = useRef((response: SentResponse) => void outbox.current?.put(response));
   return send.current;
 }

@@ -4,6 +4,7 @@ import type { z } from "zod";
 import type { ChainShape } from "../../core/light.ts";
 import type { EditChainInput, NewChainInput } from "../../schemas/chains.ts";
 import type { shapeField } from "../../schemas/fields.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { chains, chainVersions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
@@ -12,7 +13,7 @@ import type { Aim } from "../plans/lesson-types.ts";
 
 export interface SavedChain {
   readonly id: string;
-  readonly groupId: string;
+  readonly groupId: GroupId;
   readonly title: string;
   readonly words: readonly string[];
   readonly aim: Aim;
@@ -37,7 +38,7 @@ export function chainTitle(words: readonly string[]): string {
 }
 
 /** A group's chains, the one touched last first. */
-export async function listChains(db: Queryable, groupId: string): Promise<SavedChain[]> {
+export async function listChains(db: Queryable, groupId: GroupId): Promise<SavedChain[]> {
   await getGroup(db, groupId);
   const rows = await db.select().from(chains).where(eq(chains.groupId, groupId)).orderBy(desc(chains.updatedAt));
   return rows.map(toChain);

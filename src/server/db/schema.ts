@@ -25,6 +25,7 @@ import type {
   SetKind,
   TickTokens,
 } from "../../core/light.ts";
+import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
 import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
 
 const id = uuid("id").primaryKey();
@@ -49,7 +50,7 @@ export const sequences = pgTable("sequences", {
 });
 
 export const groups = pgTable("groups", {
-  id,
+  id: id.$type<GroupId>(),
   name: text("name").notNull(),
   /** The id of a shipped sequence, or of a row of `sequences`. */
   sequenceId: text("sequence_id").notNull(),
@@ -61,15 +62,21 @@ export const groups = pgTable("groups", {
 });
 
 /** A nickname is all that is kept of who a learner is. */
-export const learners = pgTable("learners", { id, nickname: text("nickname").notNull(), ...stamps });
+export const learners = pgTable("learners", {
+  id: id.$type<LearnerId>(),
+  nickname: text("nickname").notNull(),
+  ...stamps,
+});
 
 export const memberships = pgTable(
   "memberships",
   {
     groupId: uuid("group_id")
+      .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     learnerId: uuid("learner_id")
+      .$type<LearnerId>()
       .notNull()
       .references(() => learners.id, { onDelete: "cascade" }),
     /** Order of the names along the edge of the Teach screen. */
@@ -84,6 +91,7 @@ export const chains = pgTable(
   {
     id,
     groupId: uuid("group_id")
+      .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
@@ -117,6 +125,7 @@ export const wordSets = pgTable(
   {
     id,
     groupId: uuid("group_id")
+      .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     kind: text("kind").$type<SetKind>().notNull(),
@@ -133,6 +142,7 @@ export const routines = pgTable(
   {
     id,
     groupId: uuid("group_id")
+      .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
@@ -163,6 +173,7 @@ export const plans = pgTable(
   {
     id,
     groupId: uuid("group_id")
+      .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     /** Minutes there are for the lesson. */
@@ -184,8 +195,9 @@ export const templates = pgTable("templates", {
 export const sessions = pgTable(
   "sessions",
   {
-    id,
+    id: id.$type<SessionId>(),
     groupId: uuid("group_id")
+      .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     chainId: uuid("chain_id").references(() => chains.id, { onDelete: "set null" }),
@@ -214,9 +226,11 @@ export const responses = pgTable(
     /** Made by the browser, so that sending twice stores once. */
     id,
     sessionId: uuid("session_id")
+      .$type<SessionId>()
       .notNull()
       .references(() => sessions.id, { onDelete: "cascade" }),
     learnerId: uuid("learner_id")
+      .$type<LearnerId>()
       .notNull()
       .references(() => learners.id, { onDelete: "cascade" }),
     wordIndex: integer("word_index").notNull(),

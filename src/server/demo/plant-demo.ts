@@ -12,6 +12,7 @@ import {
   taughtAt,
   writeReading,
 } from "../../core/index.ts";
+import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
 import { chainTitle } from "../chains/chains.ts";
 import type { Database, Queryable } from "../db/database.ts";
 import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
@@ -54,9 +55,9 @@ export async function plantDemo(db: Database, now: Date): Promise<void> {
 }
 
 async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: () => number): Promise<void> {
-  const groupId = seededId(random);
+  const groupId = seededId(random) as GroupId;
   await db.insert(groups).values({ id: groupId, name: group.name, sequenceId: group.sequenceId, step: group.step });
-  const members = group.learners.map((learner) => ({ ...learner, id: seededId(random) }));
+  const members = group.learners.map((learner) => ({ ...learner, id: seededId(random) as LearnerId }));
   await db.insert(learners).values(members.map(({ id, nickname }) => ({ id, nickname })));
   await db.insert(memberships).values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
   const luck = seededRandom(SEED + group.name.length);
@@ -82,9 +83,9 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
 }
 
 interface LessonOn {
-  readonly groupId: string;
+  readonly groupId: GroupId;
   readonly group: DemoGroup;
-  readonly members: readonly (DemoGroup["learners"][number] & { id: string })[];
+  readonly members: readonly (DemoGroup["learners"][number] & { id: LearnerId })[];
   readonly lesson: DemoLesson;
   readonly at: Date;
   readonly recent: readonly string[];
@@ -110,7 +111,7 @@ async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
   if (!plan) throw new Error("The planner answered with no plan");
   const aim = { focus: lesson.focus, contrasts: lesson.contrasts };
   const chainId = seededId(random);
-  const sessionId = seededId(random);
+  const sessionId = seededId(random) as SessionId;
   const title = chainTitle(plan.words);
   const stamp = { createdAt: on.at, updatedAt: on.at };
   const cards = cardsOf(group);
@@ -188,8 +189,8 @@ function cardsOf(group: DemoGroup): string[] {
   return steps.flatMap(({ gpcs }) => gpcs.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes))).slice(0, CARDS);
 }
 
-/** What each learner said to the cards: a substitution of theirs shows here too, and now and then a substitution. */
-function cardRows(on: LessonOn, sessionId: string, cards: readonly string[]) {
+/** What each learner said to the cards: a substitution of theirs shows here too, and now and then a mistake. */
+function cardRows(on: LessonOn, sessionId: SessionId, cards: readonly string[]) {
   return cards.flatMap((card, k) =>
     on.members.map((member, seat) => {
       const target = cardReading(card);

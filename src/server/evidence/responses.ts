@@ -13,6 +13,7 @@ import {
   type Segmentation,
   writeReading,
 } from "../../core/index.ts";
+import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
 import type { NewResponse } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
 import { learners, memberships, responses, sessions } from "../db/schema.ts";
@@ -24,8 +25,8 @@ import { getSession, type Session } from "../sessions/sessions.ts";
 /** The current answer of one learner to one word of one session. */
 export interface StoredResponse {
   readonly id: string;
-  readonly sessionId: string;
-  readonly learnerId: string;
+  readonly sessionId: SessionId;
+  readonly learnerId: LearnerId;
   readonly wordIndex: number;
   readonly word: string;
   readonly mode: ResponseMode;
@@ -50,7 +51,7 @@ const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
   at: row.at.toISOString(),
 });
 
-async function checkMember(db: Queryable, session: Session, learnerId: string): Promise<void> {
+async function checkMember(db: Queryable, session: Session, learnerId: LearnerId): Promise<void> {
   const [learner] = await db.select({ id: learners.id }).from(learners).where(eq(learners.id, learnerId));
   if (!learner) throw notFound("learner");
   const [member] = await db
@@ -128,7 +129,7 @@ const isReplaced = eq(newer.supersedes, responses.id);
 const stands = and(isNull(newer.id), eq(responses.withdrawn, false));
 
 /** What stands marked in a session: for Teach to show again after a reload. */
-export async function sessionResponses(db: Queryable, sessionId: string): Promise<StoredResponse[]> {
+export async function sessionResponses(db: Queryable, sessionId: SessionId): Promise<StoredResponse[]> {
   await getSession(db, sessionId);
   const rows = await db
     .select({ response: responses })
@@ -142,9 +143,9 @@ export async function sessionResponses(db: Queryable, sessionId: string): Promis
 /** A response with everything needed to count it and to show it. */
 export interface EvidenceResponse {
   readonly id: string;
-  readonly learnerId: string;
+  readonly learnerId: LearnerId;
   readonly learner: string;
-  readonly sessionId: string;
+  readonly sessionId: SessionId;
   readonly sessionTitle: string;
   readonly word: string;
   readonly target: Segmentation;
@@ -182,7 +183,7 @@ const WRITTEN = sql<string | null>`json_agg(json_build_object(
 /** Current responses of a group's sessions, or of some learners wherever they were taught; oldest first. */
 export async function evidenceResponses(
   db: Queryable,
-  of: { readonly groupId: string; readonly learnerIds?: readonly string[] },
+  of: { readonly groupId: GroupId; readonly learnerIds?: readonly LearnerId[] },
 ): Promise<EvidenceResponse[]> {
   const ofLearners = of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined;
   const [found] = await db

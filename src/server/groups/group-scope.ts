@@ -1,4 +1,5 @@
 import type { GroupScope } from "../../core/light.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { getSchool } from "../school/school.ts";
 import { getSequence } from "../school/sequences.ts";
@@ -15,6 +16,6 @@ export async function groupScope(db: Queryable, group: Group): Promise<GroupScop
 }
 
 /** The same by the group's id. @throws AppError "not-found" */
-export async function scopeOfGroup(db: Queryable, groupId: string): Promise<GroupScope> {
+export async function scopeOfGroup(db: Queryable, groupId: GroupId): Promise<GroupScope> {
   return groupScope(db, await getGroup(db, groupId));
 }

@@ -1,4 +1,11 @@
-import { type SchoolSettings, type Sequence, type SequenceRow, writeSequenceRows } from "../../core/light.ts";
+import {
+  type SchoolSettings,
+  type Sequence,
+  type SequenceRow,
+  sequenceById,
+  writeSequenceRows,
+} from "../../core/light.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { getSchool } from "../school/school.ts";
 import { getSequence, listSequences } from "../school/sequences.ts";
@@ -48,7 +55,7 @@ export interface TicksPage {
 }
 
 /** @throws AppError "not-found" */
-export async function ticksPage(db: Queryable, groupId: string): Promise<TicksPage> {
+export async function ticksPage(db: Queryable, groupId: GroupId): Promise<TicksPage> {
   const group = await getGroup(db, groupId);
   return { group, sequence: await getSequence(db, group.sequenceId) };
 }
@@ -74,5 +81,5 @@ export async function sequencePage(db: Queryable, id: string, copyOf: string | n
   const rows = writeSequenceRows(sequence);
   return id === "new"
     ? { id: undefined, name: `${sequence.name}, our own`, rows, shipped: false }
-    : { id, name: sequence.name, rows, shipped: sequence.source !== "the school's own" };
+    : { id, name: sequence.name, rows, shipped: sequenceById(id) !== undefined };
 }

@@ -1,19 +1,20 @@
-import { randomUUID } from "node:crypto";
 import { asc, eq, inArray } from "drizzle-orm";
 import { NO_TICKS, type TickTokens } from "../../core/light.ts";
 import type { MoveGroupInput, NewGroupInput, TicksInput } from "../../schemas/groups.ts";
+import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
+import { newId } from "../db/new-id.ts";
 import { groups, learners, memberships } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getSequence } from "../school/sequences.ts";
 
 export interface Learner {
-  readonly id: string;
+  readonly id: LearnerId;
   readonly nickname: string;
 }
 
 export interface Group {
-  readonly id: string;
+  readonly id: GroupId;
   readonly name: string;
   readonly sequenceId: string;
   readonly step: number;
@@ -38,7 +39,7 @@ async function checkStepExists(db: Queryable, sequenceId: string, step: number):
 }
 
 /** Groups with their learners, by name. @param ids only these; all when not given */
-export async function listGroups(db: Queryable, ids?: readonly string[]): Promise<Group[]> {
+export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promise<Group[]> {
   const rows = await db
     .select()
     .from(groups)
@@ -60,7 +61,7 @@ export async function listGroups(db: Queryable, ids?: readonly string[]): Promis
 }
 
 /** @throws AppError "not-found" */
-export async function getGroup(db: Queryable, id: string): Promise<Group> {
+export async function getGroup(db: Queryable, id: GroupId): Promise<Group> {
   const [group] = await listGroups(db, [id]);
   if (!group) throw notFound("group");
   return group;
@@ -69,11 +70,11 @@ export async function getGroup(db: Queryable, id: string): Promise<Group> {
 /** @throws AppError "invalid" when the sequence has no such step */
 export async function createGroup(db: Queryable, input: NewGroupInput): Promise<Group> {
   await checkStepExists(db, input.sequenceId, input.step);
-  const id = randomUUID();
+  const id = newId<GroupId>();
   const { name, sequenceId, step } = input;
   await db.insert(groups).values({ id, name, sequenceId, step });
   for (const [seat, nickname] of input.learners.entries()) {
-    const learnerId = randomUUID();
+    const learnerId = newId<LearnerId>();
     await db.insert(learners).values({ id: learnerId, nickname });
     await db.insert(memberships).values({ groupId: id, learnerId, seat });
   }
@@ -81,7 +82,7 @@ export async function createGroup(db: Queryable, input: NewGroupInput): Promise<
 }
 
 /** Puts a group at a step of a sequence. @throws AppError "not-found", "invalid" */
-export async function moveGroup(db: Queryable, id: string, to: MoveGroupInput): Promise<Group> {
+export async function moveGroup(db: Queryable, id: GroupId, to: MoveGroupInput): Promise<Group> {
   await checkStepExists(db, to.sequenceId, to.step);
   await db
     .update(groups)
@@ -91,7 +92,7 @@ export async function moveGroup(db: Queryable, id: string, to: MoveGroupInput): 
 }
 
 /** Keeps what the teacher ticked by hand on top of the step. @throws AppError "not-found" */
-export async function tickGroup(db: Queryable, id: string, ticks: TicksInput): Promise<Group> {
+export async function tickGroup(db: Queryable, id: GroupId, ticks: TicksInput): Promise<Group> {
   await db.update(groups).set({ ticks, updatedAt: new Date() }).where(eq(groups.id, id));
   return getGroup(db, id);
 }

@@ -1,3 +1,4 @@
+import type { LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { type EvidenceReport, evidenceReport } from "../evidence/evidence.ts";
 import { listSequences } from "../school/sequences.ts";
@@ -11,7 +12,7 @@ export interface TodayCard {
   /** The most telling substitution of each learner, at most three in all. */
   readonly substitutions: readonly {
     readonly learner: string;
-    readonly learnerId: string;
+    readonly learnerId: LearnerId;
     readonly grapheme: string;
     /** Phonemes; empty: left out. */
     readonly said: readonly string[];

@@ -1,6 +1,7 @@
 import ical, { ICalCalendarMethod } from "ical-generator";
 import { addDays, gpcById, taughtGpcs, type WeekDay, weekPlan } from "../../core/index.ts";
 import { gpcField } from "../../schemas/fields.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { WeekQuery } from "../../schemas/week.ts";
 import type { Queryable } from "../db/database.ts";
 import { substitutionsOf } from "../sets/families-page.ts";
@@ -22,7 +23,7 @@ const SCHOOL_DAYS = [1, 2, 3, 4, 5];
 const NEWEST = 6;
 
 /** A week of lessons: which sound on which day, and what comes up again. @throws AppError "not-found" */
-export async function weekOf(db: Queryable, groupId: string, query: WeekQuery, now: Date): Promise<Week> {
+export async function weekOf(db: Queryable, groupId: GroupId, query: WeekQuery, now: Date): Promise<Week> {
   const group = await getGroup(db, groupId);
   const choices = taughtGpcs(await groupScope(db, group));
   const substitutions = (await substitutionsOf(db, group)).map(({ gpc }) => gpc).filter((gpc) => choices.includes(gpc));

@@ -1,24 +1,28 @@
 import { z } from "zod";
-import { idField, sequenceIdField } from "../../schemas/fields.ts";
+import { sequenceIdField } from "../../schemas/fields.ts";
+import { groupIdField, idField, sessionIdField } from "../../schemas/ids.ts";
 import { dayField } from "../../schemas/routines.ts";
 import { notFound } from "./errors.ts";
 
 /** Every parameter an address can have, one definition each: its schema, and what it names. */
 export const PARAMS = {
-  groupId: { schema: idField, names: "group" },
-  planId: { schema: idField, names: "plan" },
+  groupId: { schema: groupIdField, names: "group" },
+  planId: { schema: groupIdField, names: "plan" },
   activityId: { schema: z.string().min(1).max(60), names: "activity" },
   chainId: { schema: idField, names: "chain" },
   setId: { schema: idField, names: "set" },
   routineId: { schema: idField, names: "routine" },
   day: { schema: dayField, names: "day" },
   sequenceId: { schema: sequenceIdField, names: "sequence" },
-  sessionId: { schema: idField, names: "session" },
+  sessionId: { schema: sessionIdField, names: "session" },
   templateId: { schema: z.string().min(1).max(60), names: "template" },
   word: { schema: z.string().min(1).max(200), names: "word" },
 } as const satisfies Record<string, { readonly schema: z.ZodType<string>; readonly names: string }>;
 
 export type ParamName = keyof typeof PARAMS;
+
+/** What a parameter is once it is parsed. */
+export type ParamValue<Name> = Name extends ParamName ? z.infer<(typeof PARAMS)[Name]["schema"]> : never;
 
 /** A parameter of an address, parsed. @throws AppError "not-found": what cannot be one names nothing */
 export function parseParam(name: ParamName, value: string | undefined): string {

@@ -1,6 +1,6 @@
 import type { z } from "zod";
 import type { Queryable } from "../db/database.ts";
-import type { ParamName } from "./params.ts";
+import type { ParamName, ParamValue } from "./params.ts";
 
 /** How an address is called. GET reads, POST makes something new, PUT puts a whole, PATCH edits, DELETE takes away. */
 export const METHODS = ["GET", "POST", "PUT", "PATCH", "DELETE"] as const;
@@ -24,7 +24,7 @@ export interface Call<Key extends string, Body, Query> {
   readonly db: Queryable;
   readonly body: Body;
   readonly query: Query;
-  readonly params: { readonly [Name in ParamsIn<Key>]: string };
+  readonly params: { readonly [Name in ParamsIn<Key>]: ParamValue<Name> };
   readonly now: Date;
 }
 

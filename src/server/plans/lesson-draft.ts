@@ -14,6 +14,7 @@ import {
   taughtOf,
   thinkingAfter,
 } from "../../core/index.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { AddKindInput, DraftInput, EditActivityInput } from "../../schemas/plans.ts";
 import type { Queryable } from "../db/database.ts";
 import { evidenceResponses } from "../evidence/responses.ts";
@@ -35,7 +36,7 @@ import { getTemplate } from "./templates.ts";
  *
  * @throws AppError "not-found", "invalid" when nothing has been taught
  */
-export async function draftPlan(db: Queryable, groupId: string, input: DraftInput): Promise<Plan> {
+export async function draftPlan(db: Queryable, groupId: GroupId, input: DraftInput): Promise<Plan> {
   const old = await getPlan(db, groupId);
   const kept = old.activities.filter(({ ref }) => ref !== undefined);
   const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
@@ -65,7 +66,7 @@ export async function draftPlan(db: Queryable, groupId: string, input: DraftInpu
 /** What a lesson of this group is made from. */
 export async function requestFor(
   db: Queryable,
-  groupId: string,
+  groupId: GroupId,
   input: Pick<DraftInput, "focus" | "contrasts" | "minutes" | "seed">,
 ): Promise<LessonRequest> {
   const group = await getGroup(db, groupId);
@@ -97,7 +98,7 @@ export async function requestFor(
  * Puts an activity of a kind at the end of the lesson, with the words that are in it already.
  * @throws AppError "not-found", "invalid" when the group's words do not serve
  */
-export async function addKind(db: Queryable, groupId: string, input: AddKindInput): Promise<Plan> {
+export async function addKind(db: Queryable, groupId: GroupId, input: AddKindInput): Promise<Plan> {
   const plan = await getPlan(db, groupId);
   refuseWhenFull(plan);
   const request = await requestFor(db, groupId, { ...input, minutes: plan.minutes });
@@ -160,7 +161,7 @@ const toPlanActivity = ({ content, minutes, ifTime, heldBack, settings }: Activi
  */
 export async function editActivity(
   db: Queryable,
-  groupId: string,
+  groupId: GroupId,
   activityId: string,
   input: EditActivityInput,
 ): Promise<Plan> {

@@ -1,4 +1,5 @@
 import type { ActivityContent, Contrast, PlannedKind, PracticeSettings } from "../../core/light.ts";
+import type { LearnerId } from "../../schemas/ids.ts";
 
 /** What is kept of lessons: shapes alone, so that the tables and what stands on them both know them. */
 
@@ -76,5 +77,5 @@ export interface LessonRun {
   readonly minutes: number | null;
   readonly activities: readonly RunActivity[];
   /** For one learner alone. */
-  readonly learnerId?: string;
+  readonly learnerId?: LearnerId;
 }

@@ -1,4 +1,5 @@
 import { type CheckedActivity, checkLesson, type LessonFault, taughtOf } from "../../core/index.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
 import { materialOf } from "./activity-material.ts";
@@ -23,7 +24,7 @@ export async function checkedPlan(db: Queryable, plan: Plan): Promise<CheckedPla
 /** What stands against activities for a group, by what it has been taught and what its school keeps out. */
 export async function faultsIn(
   db: Queryable,
-  groupId: string,
+  groupId: GroupId,
   activities: readonly CheckedActivity[],
 ): Promise<LessonFault[]> {
   const scope = await scopeOfGroup(db, groupId);

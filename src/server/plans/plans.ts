@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
 import { DEFAULT_PRACTICE, itemsOfSet, minutesFor } from "../../core/light.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import { MOST_ACTIVITIES } from "../../schemas/plans.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
@@ -15,7 +16,7 @@ import type { PlanActivity } from "./lesson-types.ts";
 export interface Plan {
   /** The group's id: a group has one plan. */
   readonly id: string;
-  readonly groupId: string;
+  readonly groupId: GroupId;
   readonly minutes: number;
   readonly activities: readonly PlanActivity[];
 }
@@ -25,13 +26,13 @@ const DEFAULT_MINUTES = 20;
 const MOST_OUT = 20;
 
 /** The plan of a group's next lesson; what its chains and sets were deleted of is gone from it. @throws AppError "not-found" */
-export async function getPlan(db: Queryable, groupId: string): Promise<Plan> {
+export async function getPlan(db: Queryable, groupId: GroupId): Promise<Plan> {
   const plan = await planWithOuts(db, groupId);
   return { ...plan, activities: plan.activities.filter(({ out }) => !out) };
 }
 
 /** The same with what was taken out. */
-async function planWithOuts(db: Queryable, groupId: string): Promise<Plan> {
+async function planWithOuts(db: Queryable, groupId: GroupId): Promise<Plan> {
   await getGroup(db, groupId);
   const [row] = await db.select().from(plans).where(eq(plans.groupId, groupId));
   if (!row) return { id: groupId, groupId, minutes: DEFAULT_MINUTES, activities: [] };
@@ -65,7 +66,7 @@ async function titlesOf(db: Queryable, activities: readonly PlanActivity[]): Pro
 type SavedMaterial = { readonly chainId: string } | { readonly setId: string };
 
 /** Puts a saved chain or set at the end of the next lesson; one that is in it already stays where it is. */
-export async function addSaved(db: Queryable, groupId: string, material: SavedMaterial): Promise<Plan> {
+export async function addSaved(db: Queryable, groupId: GroupId, material: SavedMaterial): Promise<Plan> {
   const plan = await getPlan(db, groupId);
   const ref = "chainId" in material ? material.chainId : material.setId;
   if (plan.activities.some((activity) => activity.ref === ref)) return plan;
@@ -87,19 +88,19 @@ export function refuseWhenFull({ activities }: Plan): void {
 
 type Planned = Pick<PlanActivity, "kind" | "title" | "minutes">;
 
-async function plannedChain(db: Queryable, id: string, groupId: string): Promise<Planned> {
+async function plannedChain(db: Queryable, id: string, groupId: GroupId): Promise<Planned> {
   const chain = await getChain(db, id);
   checkGroup(chain.groupId, groupId, "chainId");
   return { kind: "chain", title: chain.title, minutes: minutesFor("chain", chain.words.length) };
 }
 
-async function plannedSet(db: Queryable, id: string, groupId: string): Promise<Planned> {
+async function plannedSet(db: Queryable, id: string, groupId: GroupId): Promise<Planned> {
   const set = await getSet(db, id);
   checkGroup(set.groupId, groupId, "setId");
   return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsOfSet(set.content)) };
 }
 
-function checkGroup(owner: string, groupId: string, field: string): void {
+function checkGroup(owner: string, groupId: GroupId, field: string): void {
   if (owner !== groupId)
     throw new AppError("invalid", "That belongs to another group.", [
       { field, message: "must be a chain or a set of the group" },
@@ -114,7 +115,7 @@ type PlanChange = {
 };
 
 /** Reorders, takes out, puts back, times and sets what is in the plan. @throws AppError "not-found", "invalid" */
-export async function changePlan(db: Queryable, groupId: string, input: PlanChange): Promise<Plan> {
+export async function changePlan(db: Queryable, groupId: GroupId, input: PlanChange): Promise<Plan> {
   const plan = await planWithOuts(db, groupId);
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
   const activities = input.activities.map(({ id, minutes, ifTime, settings }): PlanActivity => {
@@ -133,7 +134,7 @@ export async function changePlan(db: Queryable, groupId: string, input: PlanChan
 }
 
 /** Takes one activity out of the next lesson; it can be put back. @throws AppError "not-found" */
-export async function removeActivity(db: Queryable, groupId: string, activityId: string): Promise<Plan> {
+export async function removeActivity(db: Queryable, groupId: GroupId, activityId: string): Promise<Plan> {
   const { minutes, activities } = await getPlan(db, groupId);
   if (!activities.some(({ id }) => id === activityId)) throw notFound("activity of this plan");
   return changePlan(db, groupId, { minutes, activities: activities.filter(({ id }) => id !== activityId) });

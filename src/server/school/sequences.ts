@@ -15,7 +15,7 @@ import {
   writeSequenceRows,
   writeSequenceTable,
 } from "../../core/index.ts";
-import { idField } from "../../schemas/fields.ts";
+import { idField } from "../../schemas/ids.ts";
 import type { SequenceInput } from "../../schemas/sequences.ts";
 import type { Queryable } from "../db/database.ts";
 import { groups, sequences } from "../db/schema.ts";

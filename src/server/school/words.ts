@@ -7,6 +7,7 @@ import {
   type WordCard,
   wordCard,
 } from "../../core/index.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
 import { AppError } from "../http/errors.ts";
@@ -40,7 +41,7 @@ function spellingOf(typed: string): string {
 }
 
 /** @throws AppError "not-found" when there is no such group, "invalid" when it is no word */
-export async function askedWord(db: Queryable, typed: string, groupId: string): Promise<AskedWord> {
+export async function askedWord(db: Queryable, typed: string, groupId: GroupId): Promise<AskedWord> {
   const scope = await scopeOfGroup(db, groupId);
   const word = spellingOf(typed);
   const { sequence, school } = scope;

@@ -1,5 +1,6 @@
 import { desc, eq, inArray, max } from "drizzle-orm";
 import { DEFAULT_PRACTICE, minutesOfContent } from "../../core/light.ts";
+import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { responses, sessions } from "../db/schema.ts";
 import { listSessions, type Session } from "./sessions.ts";
@@ -17,7 +18,7 @@ const LEAST_SECONDS = 20;
  * How quick a group is beside the default: the median over its last lessons, by the clock of each where it ran,
  * otherwise by the time from the start to the last mark. 1 until it has been taught twice.
  */
-export async function paceOf(db: Queryable, groupId: string): Promise<number> {
+export async function paceOf(db: Queryable, groupId: GroupId): Promise<number> {
   const latest = (await listSessions(db, groupId, LESSONS)).filter(({ run }) => run.learnerId === undefined);
   const byMarks = await pacesByMarks(
     db,
@@ -45,7 +46,7 @@ function paceByClock({ run, place }: Session): number | undefined {
   return usual > 0 ? spent / usual : undefined;
 }
 
-async function pacesByMarks(db: Queryable, ids: readonly string[]): Promise<Map<string, number>> {
+async function pacesByMarks(db: Queryable, ids: readonly SessionId[]): Promise<Map<string, number>> {
   if (ids.length === 0) return new Map();
   const ends = await db
     .select({ id: sessions.id, startedAt: sessions.startedAt, at: max(responses.at), word: max(responses.wordIndex) })

@@ -1,5 +1,6 @@
 import { eq } from "drizzle-orm";
 import { type ActivityContent, checkLesson, isWordList, taughtGpcs, taughtOf } from "../../core/index.ts";
+import type { SessionId } from "../../schemas/ids.ts";
 import type { AddWordsInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
@@ -20,7 +21,7 @@ const MOST_ITEMS = 80;
  * @returns the activity as it is now
  * @throws AppError "not-found", "invalid" with the words at fault
  */
-export async function addWords(db: Queryable, sessionId: string, input: AddWordsInput): Promise<TeachActivity> {
+export async function addWords(db: Queryable, sessionId: SessionId, input: AddWordsInput): Promise<TeachActivity> {
   const session = await getSession(db, sessionId);
   const old = session.run.activities.find(({ id }) => id === input.activityId);
   if (!old) throw notFound("activity of this lesson");

@@ -1,5 +1,6 @@
 import { desc, eq } from "drizzle-orm";
 import { isCard } from "../../core/light.ts";
+import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
@@ -10,8 +11,8 @@ export type { Place };
 
 /** A lesson, or a chain on its own, being taught or taught to a group. */
 export interface Session {
-  readonly id: string;
-  readonly groupId: string;
+  readonly id: SessionId;
+  readonly groupId: GroupId;
   readonly chainId: string | null;
   readonly title: string;
   /** What is answered to, in the order in which it came in: words, and GPC ids for cards. It only grows. */
@@ -59,14 +60,14 @@ const toPlace = (place: (typeof sessions.$inferSelect)["place"]): Place => ({
 });
 
 /** @throws AppError "not-found" */
-export async function getSession(db: Queryable, id: string): Promise<Session> {
+export async function getSession(db: Queryable, id: SessionId): Promise<Session> {
   const [row] = await db.select().from(sessions).where(eq(sessions.id, id));
   if (!row) throw notFound("session");
   return toSession(row);
 }
 
 /** A group's sessions, the latest first. */
-export async function listSessions(db: Queryable, groupId: string, most = 20): Promise<Session[]> {
+export async function listSessions(db: Queryable, groupId: GroupId, most = 20): Promise<Session[]> {
   const rows = await db
     .select()
     .from(sessions)
@@ -79,7 +80,7 @@ export async function listSessions(db: Queryable, groupId: string, most = 20): P
 /** Keeps the place, or ends the session. @throws AppError "not-found", "invalid" */
 export async function changeSession(
   db: Queryable,
-  id: string,
+  id: SessionId,
   change: SessionChangeInput,
   now: Date,
 ): Promise<Session> {
@@ -106,7 +107,7 @@ export async function changeSession(
 }
 
 /** Words of the group's last sessions: the planner passes over them where it can. */
-export async function recentWords(db: Queryable, groupId: string, lessons = 3): Promise<string[]> {
+export async function recentWords(db: Queryable, groupId: GroupId, lessons = 3): Promise<string[]> {
   const latest = await listSessions(db, groupId, lessons);
   return [...new Set(latest.flatMap((session) => session.words))].filter((word) => !isCard(word));
 }
@@ -114,7 +115,7 @@ export async function recentWords(db: Queryable, groupId: string, lessons = 3): 
 /** On how many days before this one a group has been taught some of these sounds. */
 export async function lessonsWith(
   db: Queryable,
-  groupId: string,
+  groupId: GroupId,
   focus: readonly string[],
   now: Date,
 ): Promise<number> {

@@ -9,9 +9,11 @@ import {
   wordsOfContent,
   wordsShownIn,
 } from "../../core/index.ts";
+import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
 import type { NewSessionInput } from "../../schemas/sessions.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
+import { newId } from "../db/new-id.ts";
 import { sessions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { packsOf } from "../groups/packs-page.ts";
@@ -71,7 +73,7 @@ async function startSet(db: Queryable, setId: string, now: Date): Promise<Sessio
 /** One activity of the plan, on its own. */
 async function startActivity(
   db: Queryable,
-  { groupId, activityId }: { readonly groupId: string; readonly activityId: string },
+  { groupId, activityId }: { readonly groupId: GroupId; readonly activityId: string },
   now: Date,
 ): Promise<Session> {
   const { activities } = await getPlan(db, groupId);
@@ -93,7 +95,7 @@ function aimOf(activities: readonly NewActivity[]): Aim {
 }
 
 /** The whole of the group's next lesson. */
-async function startLesson(db: Queryable, groupId: string, now: Date): Promise<Session> {
+async function startLesson(db: Queryable, groupId: GroupId, now: Date): Promise<Session> {
   const plan = await getPlan(db, groupId);
   if (plan.activities.length === 0)
     throw new AppError("invalid", "There is nothing in the lesson yet.", [
@@ -111,7 +113,7 @@ async function startLesson(db: Queryable, groupId: string, now: Date): Promise<S
 /** One learner's cards: those at hand, and those that are due to be looked at again. */
 async function startPack(
   db: Queryable,
-  { groupId, learnerId, pack }: { groupId: string; learnerId: string; pack: "sounds" | "words" },
+  { groupId, learnerId, pack }: { groupId: GroupId; learnerId: LearnerId; pack: "sounds" | "words" },
   now: Date,
 ): Promise<Session> {
   const group = await getGroup(db, groupId);
@@ -147,14 +149,14 @@ async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity
 }
 
 interface Beginning {
-  readonly groupId: string;
+  readonly groupId: GroupId;
   readonly chainId?: string;
   readonly title: string;
   readonly aim?: Aim;
   readonly activities: readonly NewActivity[];
   readonly minutes?: number;
   /** For one learner alone. */
-  readonly learnerId?: string;
+  readonly learnerId?: LearnerId;
 }
 
 async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Session> {
@@ -173,7 +175,7 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
       { field: "words", message: "choose other words, or look at the school's own list of words to keep out" },
     ]);
   const run = layOut(activities, school.accent);
-  const id = randomUUID();
+  const id = newId<SessionId>();
   await db.insert(sessions).values({
     id,
     groupId,
@@ -193,7 +195,7 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
  *
  * @throws AppError "invalid" with what stands against it
  */
-async function refuseUnfit(db: Queryable, groupId: string, activities: readonly NewActivity[]): Promise<void> {
+async function refuseUnfit(db: Queryable, groupId: GroupId, activities: readonly NewActivity[]): Promise<void> {
   const against = (await faultsIn(db, groupId, activities)).filter(stopsLesson);
   if (against.length === 0) return;
   const said = [...new Set(against.map(faultText))].join("; ");

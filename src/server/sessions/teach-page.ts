@@ -17,6 +17,7 @@ import {
   taughtGpcs,
   unitKey,
 } from "../../core/index.ts";
+import type { SessionId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { tableOf } from "../evidence/evidence.ts";
 import { evidenceResponses, type StoredResponse, sessionResponses } from "../evidence/responses.ts";
@@ -72,7 +73,7 @@ export interface TeachPage {
 }
 
 /** @throws AppError "not-found" */
-export async function teachPage(db: Queryable, sessionId: string): Promise<TeachPage> {
+export async function teachPage(db: Queryable, sessionId: SessionId): Promise<TeachPage> {
   const session = await getSession(db, sessionId);
   const whole = await getGroup(db, session.groupId);
   const alone = session.run.learnerId;

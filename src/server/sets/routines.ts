@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { formatISO, parseISO, subDays } from "date-fns";
 import { and, desc, eq, gte, lt } from "drizzle-orm";
 import { type FilledPart, fillRoutine, type RoutinePart } from "../../core/index.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { EditDayInput, EditRoutineInput, FillInput, NewRoutineInput } from "../../schemas/routines.ts";
 import type { Queryable } from "../db/database.ts";
 import { routineDays, routines } from "../db/schema.ts";
@@ -11,7 +12,7 @@ import { getSchool } from "../school/school.ts";
 
 export interface Routine {
   readonly id: string;
-  readonly groupId: string;
+  readonly groupId: GroupId;
   readonly title: string;
   readonly parts: readonly RoutinePart[];
 }
@@ -35,7 +36,7 @@ const toRoutine = ({ id, groupId, title, parts }: typeof routines.$inferSelect):
 });
 
 /** A group's routines, the one touched last first. */
-export async function listRoutines(db: Queryable, groupId: string): Promise<Routine[]> {
+export async function listRoutines(db: Queryable, groupId: GroupId): Promise<Routine[]> {
   await getGroup(db, groupId);
   const rows = await db.select().from(routines).where(eq(routines.groupId, groupId)).orderBy(desc(routines.updatedAt));
   return rows.map(toRoutine);

@@ -14,6 +14,7 @@ import {
   shippedLexicon,
   wordsOfSet,
 } from "../../core/index.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { EditSetInput, NewSetInput } from "../../schemas/sets.ts";
 import type { Queryable } from "../db/database.ts";
 import { wordSets } from "../db/schema.ts";
@@ -23,7 +24,7 @@ import { getSchool } from "../school/school.ts";
 
 export interface WordSet {
   readonly id: string;
-  readonly groupId: string;
+  readonly groupId: GroupId;
   readonly kind: SetKind;
   readonly title: string;
   readonly content: SetContent;
@@ -43,7 +44,7 @@ const toSet = ({ id, groupId, kind, title, content, updatedAt }: typeof wordSets
 /** A group's sets, of every kind or of some, the one touched last first. */
 export async function listSets(
   db: Queryable,
-  groupId: string,
+  groupId: GroupId,
   kinds: readonly SetKind[] = SET_KIND_IDS,
   most = 60,
 ): Promise<WordSet[]> {

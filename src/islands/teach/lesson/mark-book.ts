@@ -1,4 +1,4 @@
-import type { NewResponse } from "../../../schemas/responses.ts";
+import type { SentResponse } from "../../../schemas/responses.ts";
 import { type History, NO_HISTORY, recorded, stepBack, stepOn } from "../../shared/history.ts";
 import { type Mark, type Marks, markKey } from "./marks.ts";
 
@@ -41,7 +41,7 @@ export function marked(book: MarkBook, mark: Mark): MarkBook {
 }
 
 /** Marks that an earlier page could not send are shown again, as waiting. */
-export function foundWaiting(book: MarkBook, responses: readonly NewResponse[]): MarkBook {
+export function foundWaiting(book: MarkBook, responses: readonly SentResponse[]): MarkBook {
   const marks = new Map(book.marks);
   for (const response of responses) {
     const key = markKey(response.learnerId, response.wordIndex);

@@ -36,7 +36,7 @@ describe("marks", () => {
   it("read from the database count as stored, one a learner and word", () => {
     const stored = { ...mark, sessionId: "s", word: "pet", verdict: { classifier: 1, outcome: "wrong", units: [] } };
     const marks = marksFrom([
-      { ...stored, supersedes: null, withdrawn: false, at: at.toISOString() } as StoredResponse,
+      { ...stored, supersedes: null, withdrawn: false, at: at.toISOString() } as unknown as StoredResponse,
     ]);
     expect(marks.get(markKey("l", 2))).toMatchObject({ id: mark.id, state: "stored" });
     expect(marks.size).toBe(1);

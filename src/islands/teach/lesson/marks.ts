@@ -1,5 +1,5 @@
 import type { RawAnswer, ResponseMode } from "../../../core/light.ts";
-import type { NewResponse } from "../../../schemas/responses.ts";
+import type { SentResponse } from "../../../schemas/responses.ts";
 import type { StoredResponse } from "../../../server/evidence/responses.ts";
 
 /** One learner's mark on one word. "waiting" until the server says that it is stored. */
@@ -44,7 +44,7 @@ export function responseOf(
     readonly withdrawn?: boolean;
     readonly at: Date;
   },
-): NewResponse {
+): SentResponse {
   return {
     id: mark.id,
     sessionId: on.sessionId,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { GENERAL_AMERICAN } from "../../../core/index.ts";
+import type { GroupId, LearnerId, SessionId } from "../../../schemas/ids.ts";
 import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { activity, CLAP, itemOf, LAP, PLACE } from "./lesson.fixture.ts";
 import { markKey, responseOf } from "./marks.ts";
@@ -12,14 +13,14 @@ import {
   teachReducer,
 } from "./teach-state.ts";
 
-const LEARNERS = ["gull", "tern", "knot"].map((id) => ({ id, nickname: id }));
+const LEARNERS = ["gull", "tern", "knot"].map((id) => ({ id: id as LearnerId, nickname: id }));
 const pageOf = (
   activities: readonly TeachActivity[],
   more: { readonly learners?: typeof LEARNERS; readonly place?: Partial<typeof PLACE> } = {},
 ): TeachPage => ({
-  session: { id: "s", title: "Lesson", minutes: null, place: { ...PLACE, ...more.place } },
+  session: { id: "s" as SessionId, title: "Lesson", minutes: null, place: { ...PLACE, ...more.place } },
   group: {
-    id: "g",
+    id: "g" as GroupId,
     name: "Plovers",
     sequenceId: "phased",
     step: 1,

@@ -1,5 +1,5 @@
 import type { RawAnswer } from "../../../core/light.ts";
-import type { NewResponse } from "../../../schemas/responses.ts";
+import type { SentResponse } from "../../../schemas/responses.ts";
 import type { Place } from "../../../server/sessions/sessions.ts";
 import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
@@ -83,7 +83,7 @@ export type TeachAction =
   | { readonly type: "mark-stored"; readonly id: string }
   | { readonly type: "mark-refused"; readonly id: string; readonly reason: string }
   /** Marks that an earlier page could not send. */
-  | { readonly type: "marks-found"; readonly responses: readonly NewResponse[] }
+  | { readonly type: "marks-found"; readonly responses: readonly SentResponse[] }
   /** The last mark is taken back, or made again; `id` is the new row's. */
   | { readonly type: "undone" | "redone"; readonly id: string }
   | { readonly type: "finishing" };
