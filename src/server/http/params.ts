@@ -25,9 +25,9 @@ export type ParamName = keyof typeof PARAMS;
 export type ParamValue<Name> = Name extends ParamName ? z.infer<(typeof PARAMS)[Name]["schema"]> : never;
 
 /** A parameter of an address, parsed. @throws AppError "not-found": what cannot be one names nothing */
-export function parseParam(name: ParamName, value: string | undefined): string {
+export function parseParam<Name extends ParamName>(name: Name, value: string | undefined): ParamValue<Name> {
   const { schema, names } = PARAMS[name];
   const parsed = schema.safeParse(value);
   if (!parsed.success) throw notFound(names);
-  return parsed.data;
+  return parsed.data as ParamValue<Name>;
 }
