@@ -1,4 +1,4 @@
-import { type Marks, marksOf, type Segmentation, type TapSettings } from "../core/light.ts";
+import { marksOf, type Segmentation, type SpellingMarks, type TapSettings } from "../core/light.ts";
 
 interface Props {
   readonly word: Segmentation;
@@ -38,7 +38,7 @@ export function MarkedWord({ word, taps }: Props) {
   );
 }
 
-function describe(word: string, { taps, silent }: Marks): string {
+function describe(word: string, { taps, silent }: SpellingMarks): string {
   const quiet = silent.map((at) => word[at]).join(", ");
   return `${taps.length} touches${quiet ? `; silent: ${quiet}` : ""}`;
 }

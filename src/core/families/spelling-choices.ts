@@ -55,7 +55,7 @@ const LEAST_SEEN = 4;
 /** Spellings that the next letter chooses between. */
 const CARES_FOR_EIY = /^(c|g|k|gu)$/;
 
-interface Tally {
+interface SpellingTally {
   grapheme: string;
   phonemes: readonly string[];
   start: number;
@@ -85,7 +85,7 @@ export function spellingChoices(
     return { ok: false, reason: { code: "no-such-sound", sound: sound.join("+") } };
   const lexicon = lexiconIn(list, rules.taught.accent);
   const wanted = soundClassOf(sound, lexicon.accent);
-  const tallies = new Map<string, Tally>();
+  const tallies = new Map<string, SpellingTally>();
   for (const member of familyIndex(lexicon).members) {
     // An ending moves what ends the word inside it (plays): only words without one tell where a spelling stands.
     if (!member.leading || endingOf(member.entry.word, lexicon)) continue;
@@ -129,12 +129,12 @@ export function spellingChoices(
 const seen = ({ at }: SpellingChoice): number => at.start + at.inside + at.end;
 
 /** The correspondence's id in the table; of several of one class (a=ɒ, a=ɔː) the one first met. */
-function idOf({ grapheme, phonemes }: Tally): string {
+function idOf({ grapheme, phonemes }: SpellingTally): string {
   const id = gpcId(grapheme, phonemes);
   return gpcById(id) ? id : keyOfGpc(id);
 }
 
-function count(tally: Tally, { word, units }: Segmentation, k: number): void {
+function count(tally: SpellingTally, { word, units }: Segmentation, k: number): void {
   const place = k === 0 ? "start" : k === units.length - 1 ? "end" : "inside";
   tally[place]++;
   const before = units[k - 1];
@@ -146,7 +146,7 @@ function count(tally: Tally, { word, units }: Segmentation, k: number): void {
   }
 }
 
-function factsOf(tally: Tally): SpellingFact[] {
+function factsOf(tally: SpellingTally): SpellingFact[] {
   const { start, inside, end, afterOneLetter, beforeEiy, beforeVowel, grapheme, phonemes } = tally;
   const all = start + inside + end;
   if (all < LEAST_SEEN) return [];

@@ -7,7 +7,7 @@ import { isSayable } from "./sayable.ts";
 import type { OralSkill } from "./skills.ts";
 
 /** An item before it is chosen. */
-export interface Candidate {
+export interface OralCandidate {
   readonly item: OralItem;
   /** Words of the pool in it. */
   readonly words: readonly HeardWord[];
@@ -15,7 +15,7 @@ export interface Candidate {
   readonly facet: string;
 }
 
-type Maker = (word: HeardWord, pool: OralPool) => Candidate[];
+type Maker = (word: HeardWord, pool: OralPool) => OralCandidate[];
 
 const PARTNERS = 3;
 const ANSWERS = 4;
@@ -52,8 +52,8 @@ export const MAKERS: Readonly<Record<OralSkill, Maker>> = {
     word.vowel === word.sounds.length - 2 ? changed("change-end", word, word.sounds.length - 1, "end", pool) : [],
 };
 
-function rhymeOrNot(word: HeardWord, pool: OralPool): Candidate[] {
-  const asked = (second: HeardWord | undefined, answer: boolean): Candidate[] =>
+function rhymeOrNot(word: HeardWord, pool: OralPool): OralCandidate[] {
+  const asked = (second: HeardWord | undefined, answer: boolean): OralCandidate[] =>
     second
       ? [
           {
@@ -74,7 +74,7 @@ function rhymeOrNot(word: HeardWord, pool: OralPool): Candidate[] {
   return [...asked(pool.rhyming(word)[0], true), ...asked(pool.nearMisses(word)[0], false)];
 }
 
-function sayARhyme(word: HeardWord, pool: OralPool): Candidate[] {
+function sayARhyme(word: HeardWord, pool: OralPool): OralCandidate[] {
   if (pool.rude.leadsToRude(word.heard.slice(word.vowel))) return [];
   const rhymes = pool.rhymesHeard(word);
   if (rhymes.length < LEAST_RHYMES) return [];
@@ -94,7 +94,7 @@ function sayARhyme(word: HeardWord, pool: OralPool): Candidate[] {
   ];
 }
 
-function whichSound(skill: OralSkill, word: HeardWord, at: number, place: SoundPlace): Candidate[] {
+function whichSound(skill: OralSkill, word: HeardWord, at: number, place: SoundPlace): OralCandidate[] {
   if (!word.plain || word.sounds.length < 2) return [];
   const answer = word.sounds[at] as string;
   const item: OralItem = {
@@ -114,7 +114,7 @@ function inParts(
   word: HeardWord,
   at: number,
   pool: OralPool,
-): Candidate[] {
+): OralCandidate[] {
   if (!word.plain || at <= 0 || at >= word.sounds.length || isVowel(word.sounds.at(-1) as string)) return [];
   const cuts = [
     [0, at],
@@ -130,7 +130,7 @@ function inParts(
   return [{ item, words: [word], facet: word.heard[0] as string }];
 }
 
-function inSounds(skill: "blend-sounds" | "split-sounds", word: HeardWord): Candidate[] {
+function inSounds(skill: "blend-sounds" | "split-sounds", word: HeardWord): OralCandidate[] {
   if (!word.plain || word.sounds.length < 2) return [];
   const parts = word.sounds.map((_, k) => spokenPart(word, k, k + 1));
   const key = `${skill} ${word.word}`;
@@ -146,13 +146,13 @@ function added(
   word: HeardWord,
   place: "beginning" | "end",
   pool: OralPool,
-): Candidate[] {
+): OralCandidate[] {
   if (!word.plain) return [];
   return pool
     .withOneMore(word, place)
     .filter((longer) => !inflectionOf(longer.word, pool.lexicon))
     .slice(0, PARTNERS)
-    .map((longer): Candidate => {
+    .map((longer): OralCandidate => {
       const at = place === "beginning" ? 0 : longer.sounds.length - 1;
       const sound = longer.sounds[at] as string;
       return {
@@ -186,7 +186,7 @@ function taken(
   at: number,
   place: SoundPlace,
   pool: OralPool,
-): Candidate[] {
+): OralCandidate[] {
   if (!word.plain) return [];
   const without = <T>(list: readonly T[]) => list.filter((_, k) => k !== at);
   const [sounds, heard] = [without(word.sounds), without(word.heard)];
@@ -223,13 +223,13 @@ function changed(
   at: number,
   place: SoundPlace,
   pool: OralPool,
-): Candidate[] {
+): OralCandidate[] {
   if (!word.plain) return [];
   return pool
     .changedAt(word, at)
     .filter((other) => other.vowel === word.vowel)
     .slice(0, PARTNERS)
-    .map((other): Candidate => {
+    .map((other): OralCandidate => {
       const [old, sound] = [word.sounds[at] as string, other.sounds[at] as string];
       return {
         item: {

@@ -5,7 +5,7 @@ import { seededRandom } from "../random/seeded-random.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import type { OralItem, SoundPlace, Spoken } from "./item.ts";
 import { LEAST_ITEMS, MOST_ITEMS } from "./limits.ts";
-import { type Candidate, MAKERS } from "./make-items.ts";
+import { MAKERS, type OralCandidate } from "./make-items.ts";
 import { type OralPool, type OralRules, oralPool } from "./pool.ts";
 import { ORAL_SKILLS, type OralSkill } from "./skills.ts";
 import { isTrue } from "./verify.ts";
@@ -95,11 +95,11 @@ export function swapOralItem(
 
 const answerOf = (item: OralItem): unknown => (item.kind === "rhyme-or-not" ? item.answer : undefined);
 
-function choose(skill: OralSkill, request: OralSetRequest, pool: OralPool): Candidate[] {
+function choose(skill: OralSkill, request: OralSetRequest, pool: OralPool): OralCandidate[] {
   const { count } = request;
   const used = new Set(request.used);
   const todayWords = pool.words.filter(pool.isToday).length;
-  const found: Candidate[] = [];
+  const found: OralCandidate[] = [];
   const keys = new Set<string>();
   for (const [n, word] of pool.words.entries()) {
     // All of today's words are looked at; beyond them only as many as give a choice.
@@ -131,7 +131,7 @@ function choose(skill: OralSkill, request: OralSetRequest, pool: OralPool): Cand
 }
 
 /** Today's words before others; what leaves a word before what leaves only sounds. */
-function rankOf({ item, words }: Candidate, { isToday }: OralPool): number {
+function rankOf({ item, words }: OralCandidate, { isToday }: OralPool): number {
   const strangers = words.filter((word) => !isToday(word)).length / words.length;
   const nonWord = item.kind === "take" && !item.answer.isWord ? 1.5 : 0;
   return strangers + nonWord + (item.kind === "which-sound" && isInCluster(item) ? 0.5 : 0);
@@ -148,17 +148,18 @@ function isInCluster({ first, place }: { first: Spoken; place: SoundPlace }): bo
  * other choice. Items of today's words alone come before any other, though they repeat a sound.
  */
 function varied(
-  ranked: readonly Candidate[],
+  ranked: readonly OralCandidate[],
   count: number,
   pool: OralPool,
-  also: readonly Candidate[] = [],
-): Candidate[] {
-  const taken: Candidate[] = [];
+  also: readonly OralCandidate[] = [],
+): OralCandidate[] {
+  const taken: OralCandidate[] = [];
   const all = () => [...also, ...taken];
-  const isNew = ({ facet }: Candidate) => !all().some((other) => other.facet === facet);
-  const isFresh = ({ words }: Candidate) => !all().some((other) => other.words.some((word) => words.includes(word)));
-  const isOfToday = ({ words }: Candidate) => words.every(pool.isToday);
-  const passes: ((candidate: Candidate) => boolean)[] = [
+  const isNew = ({ facet }: OralCandidate) => !all().some((other) => other.facet === facet);
+  const isFresh = ({ words }: OralCandidate) =>
+    !all().some((other) => other.words.some((word) => words.includes(word)));
+  const isOfToday = ({ words }: OralCandidate) => words.every(pool.isToday);
+  const passes: ((candidate: OralCandidate) => boolean)[] = [
     (candidate) => isOfToday(candidate) && isNew(candidate) && isFresh(candidate),
     (candidate) => isOfToday(candidate) && isFresh(candidate),
     (candidate) => isNew(candidate) && isFresh(candidate),
@@ -174,7 +175,7 @@ function varied(
 }
 
 /** Yes and no in an order that gives nothing away. */
-function mixed(candidates: readonly Candidate[], seed: number): Candidate[] {
+function mixed(candidates: readonly OralCandidate[], seed: number): OralCandidate[] {
   const random = seededRandom(seed);
   return candidates
     .map((candidate) => ({ candidate, at: random() }))

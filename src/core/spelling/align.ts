@@ -114,19 +114,19 @@ interface Pending {
   readonly over: number;
 }
 
-interface Placed {
+interface AlignedUnit {
   readonly gpc: Gpc;
   readonly start: number;
   tailAt?: number;
 }
 
-interface Found {
+interface Alignment {
   readonly cost: number;
   readonly placed: readonly { gpc: Gpc; start: number; tailAt: number | undefined }[];
 }
 
 /** May a split digraph reach over these consonant graphemes to its e? Not over soft g, nor doubles. */
-function mayReachOver(between: readonly Placed[]): boolean {
+function mayReachOver(between: readonly AlignedUnit[]): boolean {
   if (between.length === 0 || between.length > 2) return false;
   // In vague and opaque the whole gue, que is the consonant's.
   if (between.some((p) => p.gpc.grapheme === "gu" || p.gpc.grapheme === "qu")) return false;
@@ -143,8 +143,8 @@ function mayReachOver(between: readonly Placed[]): boolean {
  * @returns segmentations by rising cost; empty when the table cannot explain the word
  */
 export function align(word: string, phones: readonly string[]): Segmentation[] {
-  const found: Found[] = [];
-  const path: Placed[] = [];
+  const found: Alignment[] = [];
+  const path: AlignedUnit[] = [];
   const dead = new Set<number>();
   const width = phones.length + 1;
 
@@ -205,8 +205,8 @@ function matches(wanted: string, actual: string | undefined): boolean {
   return actual === `${wanted}0` && WEAK_PHONES.has(actual);
 }
 
-function unique(found: readonly Found[]): Found[] {
-  const best = new Map<string, Found>();
+function unique(found: readonly Alignment[]): Alignment[] {
+  const best = new Map<string, Alignment>();
   for (const f of found) {
     const key = f.placed.map((p) => `${p.gpc.id}@${p.start}`).join(" ");
     const old = best.get(key);
@@ -215,7 +215,7 @@ function unique(found: readonly Found[]): Found[] {
   return [...best.values()];
 }
 
-function toSegmentation(word: string, found: Found): Segmentation {
+function toSegmentation(word: string, found: Alignment): Segmentation {
   const vowels = found.placed.map((p) => p.gpc.phonemes.some(isVowel));
   const firstVowel = vowels.indexOf(true);
   const units: Unit[] = found.placed.map(({ gpc, start, tailAt }, k) => {

@@ -5,7 +5,7 @@ import { SILENT_LETTERS } from "./silent-letters.ts";
 import { ONE_TAP_A_SOUND, type TapSettings, tapsOf } from "./taps.ts";
 
 /** Where marks stand on a word, as indices of its letters: which of them are drawn is the school's choice. */
-export interface Marks {
+export interface SpellingMarks {
   /** One mark a touch. "split" is a split digraph: its mark stands under letters that are not neighbours. */
   readonly taps: readonly { readonly letters: readonly number[]; readonly kind: "single" | "joined" | "split" }[];
   /** Letters that together spell one sound and stand side by side. */
@@ -17,7 +17,7 @@ export interface Marks {
 }
 
 /** Mark positions of a word under the school's way of touching it. */
-export function marksOf(segmentation: Segmentation, settings: TapSettings = ONE_TAP_A_SOUND): Marks {
+export function marksOf(segmentation: Segmentation, settings: TapSettings = ONE_TAP_A_SOUND): SpellingMarks {
   const { units } = segmentation;
   return {
     taps: tapsOf(segmentation, settings).map((tap) => {

@@ -19,7 +19,7 @@ import { type BenchAction, type BenchState, shapeAfter } from "./state.ts";
 
 const ALTERNATIVES = 3;
 
-interface Planned {
+interface PlannedChains {
   readonly state: BenchState;
   readonly dispatch: Dispatch<BenchAction>;
   readonly group: Group;
@@ -32,7 +32,7 @@ interface Planned {
 }
 
 /** What the planner is pressed for; the chain at hand stays until there is another. */
-export function usePlanner({ state, dispatch, group, rules, recent, ticks, onTicks, desk, planner }: Planned) {
+export function usePlanner({ state, dispatch, group, rules, recent, ticks, onTicks, desk, planner }: PlannedChains) {
   const { words, focus, contrasts, shape } = state;
   const [others, setOthers] = useState<readonly OtherChain[]>([]);
   const [refusal, setRefusal] = useState<NoChain>();

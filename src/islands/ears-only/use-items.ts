@@ -3,7 +3,7 @@ import { LEAST_ITEMS, type OralItem, type OralRules, type OralSetRequest } from 
 import type { SetsWorkerClient } from "../shared/sets-worker-client.ts";
 import type { EarsPart } from "./oral-set-state.ts";
 
-interface Making {
+interface ItemsAsked {
   readonly worker: SetsWorkerClient;
   readonly parts: readonly EarsPart[];
   readonly rules: Omit<OralRules, "seed">;
@@ -15,7 +15,7 @@ interface Making {
 const APART = 7919;
 
 /** Keeps every skill of the sheet filled with as many items as it asks for. */
-export function useItems({ worker, parts, rules, seed, onParts }: Making) {
+export function useItems({ worker, parts, rules, seed, onParts }: ItemsAsked) {
   const asking = useRef("");
 
   useEffect(() => {

@@ -1,8 +1,7 @@
 import { memo } from "react";
 import { BLENDING_NAME, SUPPORT_NAME } from "../../components/words/prompt-words.ts";
-import { BLENDING_WAYS, type BlendingWay, type PracticeSettings, SUPPORTS, type Support } from "../../core/light.ts";
-
-type Way = Pick<PracticeSettings, "support" | "blending">;
+import { BLENDING_WAYS, type BlendingWay, SUPPORTS, type Support } from "../../core/light.ts";
+import type { Way } from "./lesson/displays.ts";
 
 /** How words are worked from here on: the help, and the way of blending. */
 export const WayChoice = memo(function WayChoice({

@@ -86,15 +86,15 @@ export function refuseWhenFull({ activities }: Plan): void {
     ]);
 }
 
-type Planned = Pick<PlanActivity, "kind" | "title" | "minutes">;
+type ActivityHead = Pick<PlanActivity, "kind" | "title" | "minutes">;
 
-async function plannedChain(db: Queryable, id: string, groupId: GroupId): Promise<Planned> {
+async function plannedChain(db: Queryable, id: string, groupId: GroupId): Promise<ActivityHead> {
   const chain = await getChain(db, id);
   checkGroup(chain.groupId, groupId, "chainId");
   return { kind: "chain", title: chain.title, minutes: minutesFor("chain", chain.words.length) };
 }
 
-async function plannedSet(db: Queryable, id: string, groupId: GroupId): Promise<Planned> {
+async function plannedSet(db: Queryable, id: string, groupId: GroupId): Promise<ActivityHead> {
   const set = await getSet(db, id);
   checkGroup(set.groupId, groupId, "setId");
   return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsOfSet(set.content)) };

@@ -1,12 +1,11 @@
 import { type SchoolSettings, wordsOfSet } from "../../core/light.ts";
 import { listChains } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
-import { type Group, listGroups } from "../groups/groups.ts";
-import { AppError } from "../http/errors.ts";
-import { isUuid } from "../http/page.ts";
+import type { Group } from "../groups/groups.ts";
 import { getSchool } from "../school/school.ts";
 import { listRoutines, type Routine } from "./routines.ts";
-import { getSet, listSets, type WordSet } from "./word-sets.ts";
+import { setInAddress } from "./set-in-address.ts";
+import { listSets, type WordSet } from "./word-sets.ts";
 
 /** Words a lesson is made of: a chain or a family set of the group. */
 export interface WordSource {
@@ -38,11 +37,7 @@ export async function earsOnlyPage(
   groupId: string | null,
   setId: string | null,
 ): Promise<EarsOnlyPage | null> {
-  const groups = await listGroups(db);
-  const set = setId && isUuid(setId) ? await getSet(db, setId) : undefined;
-  const wanted = set?.groupId ?? groupId;
-  const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
-  if (wanted && !group) throw new AppError("not-found", "There is no such group.");
+  const { groups, group, set } = await setInAddress(db, groupId, setId);
   if (!group) return null;
   const chains = (await listChains(db, group.id)).map(({ id, title, words, updatedAt }) => ({
     id,

@@ -3,11 +3,10 @@ import type { Queryable } from "../db/database.ts";
 import { tableOf } from "../evidence/evidence.ts";
 import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
 import { groupScope } from "../groups/group-scope.ts";
-import { type Group, listGroups } from "../groups/groups.ts";
-import { AppError } from "../http/errors.ts";
-import { isUuid } from "../http/page.ts";
+import type { Group } from "../groups/groups.ts";
 import { recentWords } from "../sessions/sessions.ts";
-import { getSet, listSets, type WordSet } from "./word-sets.ts";
+import { setInAddress } from "./set-in-address.ts";
+import { listSets, type WordSet } from "./word-sets.ts";
 
 export interface LearnerSubstitution extends RecordedSubstitution {
   readonly learner: string;
@@ -37,11 +36,7 @@ export async function familiesPage(
   groupId: string | null,
   setId: string | null,
 ): Promise<FamiliesPage | null> {
-  const groups = await listGroups(db);
-  const set = setId && isUuid(setId) ? await getSet(db, setId) : undefined;
-  const wanted = set?.groupId ?? groupId;
-  const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
-  if (wanted && !group) throw new AppError("not-found", "There is no such group.");
+  const { groups, group, set } = await setInAddress(db, groupId, setId);
   if (!group) return null;
   return {
     groups,

@@ -41,7 +41,7 @@ export interface Relaxation {
   readonly example: readonly string[];
 }
 
-interface Candidate {
+interface RelaxationCandidate {
   readonly relaxation: RelaxationKind;
   readonly change: Partial<ChainRequest>;
 }
@@ -78,7 +78,7 @@ export function relaxationsFor(
 }
 
 /** What might help, the smallest change first. */
-function candidatesFor(request: ChainRequest, reason: NoChainReason, lexicon: Lexicon): Candidate[] {
+function candidatesFor(request: ChainRequest, reason: NoChainReason, lexicon: Lexicon): RelaxationCandidate[] {
   return [
     ...namedWords(request, reason),
     ...untaughtAims(reason, request),
@@ -91,9 +91,9 @@ function candidatesFor(request: ChainRequest, reason: NoChainReason, lexicon: Le
   ];
 }
 
-function namedWords(request: ChainRequest, reason: NoChainReason): Candidate[] {
+function namedWords(request: ChainRequest, reason: NoChainReason): RelaxationCandidate[] {
   const at = reason.code === "word-refused" || reason.code === "word-alone" ? reason.as : undefined;
-  const all: (Candidate & { as: string })[] = [];
+  const all: (RelaxationCandidate & { as: string })[] = [];
   if (request.start) all.push({ as: "start", ...drop("drop-start", request.start, without(request, "start", 0)) });
   if (request.end)
     all.push({ as: "end", ...drop("drop-end", request.end, without(request, "end", request.length - 1)) });
@@ -119,7 +119,7 @@ const drop = (
   code: "drop-start" | "drop-end" | "drop-must-include" | "unlock",
   word: string,
   change: Partial<ChainRequest>,
-): Candidate => ({ relaxation: { code, word }, change });
+): RelaxationCandidate => ({ relaxation: { code, word }, change });
 
 /** A request's change that no longer names the first or last word. */
 function without(request: ChainRequest, end: "start" | "end", place: number): Partial<ChainRequest> {
@@ -127,7 +127,7 @@ function without(request: ChainRequest, end: "start" | "end", place: number): Pa
   return { [end]: undefined, ...(fixed && { fixed }) } as Partial<ChainRequest>;
 }
 
-function untaughtAims(reason: NoChainReason, request: ChainRequest): Candidate[] {
+function untaughtAims(reason: NoChainReason, request: ChainRequest): RelaxationCandidate[] {
   if (reason.code !== "aim-not-taught") return [];
   return reason.gpcs.map((gpc) => ({
     relaxation: { code: "drop-aim", gpc },
@@ -138,7 +138,7 @@ function untaughtAims(reason: NoChainReason, request: ChainRequest): Candidate[]
   }));
 }
 
-function moves(request: ChainRequest): Candidate[] {
+function moves(request: ChainRequest): RelaxationCandidate[] {
   const allowed = request.moves ?? DEFAULT_MOVES;
   const others: readonly Move[] = ["change", "add", "take-away"];
   return others
@@ -146,8 +146,8 @@ function moves(request: ChainRequest): Candidate[] {
     .map((move) => ({ relaxation: { code: "allow-move", move }, change: { moves: [...allowed, move] } }));
 }
 
-function positions(request: ChainRequest): Candidate[] {
-  const list: Candidate[] = [];
+function positions(request: ChainRequest): RelaxationCandidate[] {
+  const list: RelaxationCandidate[] = [];
   if (request.longestRun !== undefined) {
     const run = request.longestRun + 1;
     list.push({ relaxation: { code: "longer-runs", run }, change: { longestRun: run } });
@@ -159,7 +159,7 @@ function positions(request: ChainRequest): Candidate[] {
 }
 
 /** A few words less, the least shortening first; not where words are laid down in their places. */
-function lengths(request: ChainRequest, reason: NoChainReason): Candidate[] {
+function lengths(request: ChainRequest, reason: NoChainReason): RelaxationCandidate[] {
   if (reason.code === "power-out-of-reach")
     return [
       {
@@ -181,8 +181,8 @@ function lengths(request: ChainRequest, reason: NoChainReason): Candidate[] {
     .map((length) => ({ relaxation: { code: "shorter", length }, change: { length } }));
 }
 
-function words(request: ChainRequest): Candidate[] {
-  const list: Candidate[] = [];
+function words(request: ChainRequest): RelaxationCandidate[] {
+  const list: RelaxationCandidate[] = [];
   const rarest = request.rarest ?? 5;
   if (rarest < 5 || isEarsOnly(request))
     list.push({ relaxation: { code: "rarer-words" }, change: { rarest: 5 as FrequencyBand } });
@@ -192,14 +192,14 @@ function words(request: ChainRequest): Candidate[] {
   return list;
 }
 
-function tiles(request: ChainRequest): Candidate[] {
+function tiles(request: ChainRequest): RelaxationCandidate[] {
   const box = request.tiles;
   if (!box) return [];
   const taughtTiles = [...request.taught.gpcs.keys()].map(graphemeOfKey);
   const missing = [...new Set(taughtTiles)].filter((tile) => !box[tile]).slice(0, CHOICES);
   return [
     ...missing.map(
-      (tile): Candidate => ({
+      (tile): RelaxationCandidate => ({
         relaxation: { code: "more-of-a-tile", tile, count: 1 },
         change: { tiles: { ...box, [tile]: 1 } },
       }),
@@ -209,7 +209,7 @@ function tiles(request: ChainRequest): Candidate[] {
 }
 
 /** What could be taught: what a named word lacks, else what would let in most words. */
-function teaching(request: ChainRequest, reason: NoChainReason, lexicon: Lexicon): Candidate[] {
+function teaching(request: ChainRequest, reason: NoChainReason, lexicon: Lexicon): RelaxationCandidate[] {
   if (isEarsOnly(request)) return [];
   if (reason.code === "aim-not-taught")
     return reason.gpcs.length === 1 ? reason.gpcs.map((gpc) => teachGpc(request.taught, gpc)) : [];
@@ -237,7 +237,7 @@ function teaching(request: ChainRequest, reason: NoChainReason, lexicon: Lexicon
     .flatMap(({ missing }) => teach(request.taught, missing));
 }
 
-function teach(taught: TaughtSet, missing: Missing): Candidate[] {
+function teach(taught: TaughtSet, missing: Missing): RelaxationCandidate[] {
   if (missing.kind === "gpc") return [teachGpc(taught, gpcId(missing.grapheme, missing.phonemes))];
   if (missing.kind !== "pattern") return [];
   const patterns = new Set([...taught.patterns, missing.pattern]);
@@ -246,7 +246,7 @@ function teach(taught: TaughtSet, missing: Missing): Candidate[] {
   ];
 }
 
-function teachGpc(taught: TaughtSet, gpc: string): Candidate {
+function teachGpc(taught: TaughtSet, gpc: string): RelaxationCandidate {
   const more = partsOfGpcId(gpc);
   const gpcs = new Map(taught.gpcs).set(taughtKey(more.grapheme, more.phonemes, taught.accent), "any");
   return { relaxation: { code: "teach-gpc", gpc }, change: { taught: { ...taught, gpcs } } };

@@ -32,19 +32,19 @@ const FINAL_E = /e(?:s|d|ly|less|ful|ness|ment)?$/;
 interface Partial {
   readonly at: number;
   readonly cost: number;
-  readonly last: Placed | undefined;
+  readonly last: DecodedUnit | undefined;
   readonly hasVowel: boolean;
   /** Where the e of an open split digraph must be met. */
   readonly tailAt: number | undefined;
 }
 
-interface Placed {
-  readonly before: Placed | undefined;
-  readonly candidate: Candidate;
+interface DecodedUnit {
+  readonly before: DecodedUnit | undefined;
+  readonly candidate: GpcCandidate;
 }
 
 /** A rule that fits the letters where it starts, whatever was read before. */
-interface Candidate {
+interface GpcCandidate {
   readonly rule: ReadingRule;
   readonly start: number;
   readonly end: number;
@@ -113,10 +113,10 @@ export function decode(spelling: string, options: DecodeOptions = {}): Decoding 
 }
 
 /** What may be read from one letter on: of each correspondence the cheapest rule that fits. */
-function candidatesAt(spelling: string, start: number, severalVowels: boolean, options: DecodeOptions): Candidate[] {
+function candidatesAt(spelling: string, start: number, severalVowels: boolean, options: DecodeOptions): GpcCandidate[] {
   const { taught, allows } = options;
   const before = spelling.slice(0, start);
-  const cheapest = new Map<string, Candidate>();
+  const cheapest = new Map<string, GpcCandidate>();
   for (const rule of rulesFor(spelling[start] as string)) {
     if ((rule.weak && !severalVowels) || !spelling.startsWith(rule.head, start)) continue;
     if (rule.cost >= (cheapest.get(rule.id)?.rule.cost ?? Number.POSITIVE_INFINITY)) continue;
@@ -132,7 +132,7 @@ function candidatesAt(spelling: string, start: number, severalVowels: boolean, o
   return [...cheapest.values()];
 }
 
-function extend(partial: Partial, candidate: Candidate): Partial | undefined {
+function extend(partial: Partial, candidate: GpcCandidate): Partial | undefined {
   const { rule, end, tailAt } = candidate;
   if (partial.tailAt !== undefined && (rule.split || end > partial.tailAt)) return undefined;
   return {
@@ -144,13 +144,13 @@ function extend(partial: Partial, candidate: Candidate): Partial | undefined {
   };
 }
 
-function placedOf({ last }: Partial): Candidate[] {
-  const placed: Candidate[] = [];
+function placedOf({ last }: Partial): GpcCandidate[] {
+  const placed: GpcCandidate[] = [];
   for (let unit = last; unit; unit = unit.before) placed.push(unit.candidate);
   return placed.reverse();
 }
 
-function toDecoding(word: string, placed: readonly Candidate[], cost: number): Decoding {
+function toDecoding(word: string, placed: readonly GpcCandidate[], cost: number): Decoding {
   const vowels = placed.map((unit) => unit.isVowel);
   const firstVowel = vowels.indexOf(true);
   const units = placed.map(({ rule, start, tailAt }, k): Unit => {
