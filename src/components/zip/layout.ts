@@ -153,9 +153,9 @@ export interface ZipMeasures {
 /** Where each slot, dot and letter of a word stands, in pixels. */
 export function measureZip(
   word: Segmentation,
-  on: { proportions?: ZipProportions; columns?: ZipColumns | undefined; size: number; open: boolean },
+  options: { proportions?: ZipProportions; columns?: ZipColumns | undefined; size: number; open: boolean },
 ): ZipMeasures {
-  const { proportions = STRIP, columns, size, open } = on;
+  const { proportions = STRIP, columns, size, open } = options;
   const { cells, width } = layoutZip(word, proportions, columns);
   const px = (ems: number) => Math.round(ems * size * 10) / 10;
   const thin = Math.max(1.5, size * proportions.line);

@@ -1,6 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
+import { type Column, createColumnHelper, getCoreRowModel, useReactTable } from "@tanstack/react-table";
 import { GripVertical, Trash2 } from "lucide-react";
 import { memo } from "react";
 import { rowFaultWords } from "../../components/words/sequence-faults.ts";
@@ -17,12 +18,17 @@ interface Props {
   readonly onMove: (from: number, to: number) => void;
 }
 
-const COLUMNS: readonly { field: RowField; name: string; learner: boolean }[] = [
-  { field: "name", name: "Step", learner: false },
-  { field: "spellings", name: "Spellings", learner: true },
-  { field: "patterns", name: "Patterns", learner: false },
-  { field: "irregularWords", name: "Irregular words", learner: true },
+const column = createColumnHelper<EditorRow>();
+
+/** The fields of a step, one column each; the id is the field's name. */
+const COLUMNS = [
+  column.accessor("name", { header: "Step" }),
+  column.accessor("spellings", { header: "Spellings" }),
+  column.accessor("patterns", { header: "Patterns" }),
+  column.accessor("irregularWords", { header: "Irregular words" }),
 ];
+/** What learners read stands in the typeface they read in. */
+const READ_BY_LEARNERS: ReadonlySet<string> = new Set<RowField>(["spellings", "irregularWords"]);
 
 const GRID =
   "grid grid-cols-[34px_28px_minmax(120px,1fr)_minmax(200px,2fr)_minmax(130px,1fr)_minmax(130px,1fr)_40px] gap-x-2";
@@ -30,6 +36,14 @@ const GRID =
 /** The steps of the editor, one a row; drag or keys to reorder. */
 export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }: Props) {
   const sensors = useListSensors();
+  const table = useReactTable({
+    data: rows as EditorRow[],
+    columns: COLUMNS,
+    getRowId: ({ key }) => String(key),
+    getCoreRowModel: getCoreRowModel(),
+  });
+  const columns = table.getVisibleLeafColumns();
+  const tableRows = table.getRowModel().rows;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const at = (key: typeof active.id) => rows.findIndex((row) => row.key === key);
@@ -40,20 +54,21 @@ export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }
       <div className={`${GRID} border-b border-rule px-2 py-2`}>
         <span />
         <span />
-        {COLUMNS.map(({ field, name }) => (
-          <span key={field} className="label px-1">
-            {name}
+        {columns.map(({ id, columnDef }) => (
+          <span key={id} className="label px-1">
+            {String(columnDef.header)}
           </span>
         ))}
       </div>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-        <SortableContext items={rows.map(({ key }) => key)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={tableRows.map(({ original }) => original.key)} strategy={verticalListSortingStrategy}>
           <ol aria-label="Steps">
-            {rows.map((row, index) => (
+            {tableRows.map(({ id, original, index }) => (
               <Row
-                key={row.key}
-                row={row}
+                key={id}
+                row={original}
                 index={index}
+                columns={columns}
                 readOnly={readOnly}
                 problems={problems.filter((problem) => problem.row === index)}
                 onChange={onChange}
@@ -70,9 +85,10 @@ export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }
 interface RowProps extends Pick<Props, "readOnly" | "onChange" | "onRemove" | "problems"> {
   readonly row: EditorRow;
   readonly index: number;
+  readonly columns: readonly Column<EditorRow>[];
 }
 
-const Row = memo(function Row({ row, index, readOnly, problems, onChange, onRemove }: RowProps) {
+const Row = memo(function Row({ row, index, columns, readOnly, problems, onChange, onRemove }: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: row.key,
     disabled: readOnly,
@@ -100,14 +116,15 @@ const Row = memo(function Row({ row, index, readOnly, problems, onChange, onRemo
           </button>
         )}
         <span className="pt-2.5 text-right tabular-nums text-quiet">{index + 1}</span>
-        {COLUMNS.map(({ field, name, learner }) => {
+        {columns.map((column) => {
+          const field = column.id as RowField;
           const error = problems.some((problem) => problem.field === field && problem.level === "error");
           return (
             <input
               key={field}
-              aria-label={`${name}, step ${index + 1}`}
+              aria-label={`${column.columnDef.header}, step ${index + 1}`}
               aria-invalid={error}
-              className={`min-h-10 w-full rounded-md border bg-transparent px-2 hover:border-rule ${error ? "border-again" : "border-transparent"} ${learner ? "font-learner text-[16px]" : ""}`}
+              className={`min-h-10 w-full rounded-md border bg-transparent px-2 hover:border-rule ${error ? "border-again" : "border-transparent"} ${READ_BY_LEARNERS.has(field) ? "font-learner text-[16px]" : ""}`}
               autoCapitalize="none"
               autoComplete="off"
               spellCheck={false}

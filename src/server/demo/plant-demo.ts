@@ -82,7 +82,7 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
     }
 }
 
-interface LessonOn {
+interface LessonToPlant {
   readonly groupId: GroupId;
   readonly group: DemoGroup;
   readonly members: readonly (DemoGroup["learners"][number] & { id: LearnerId })[];
@@ -94,8 +94,8 @@ interface LessonOn {
   readonly luck: () => number;
 }
 
-async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
-  const { group, lesson, random } = on;
+async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<string[]> {
+  const { group, lesson, random } = planting;
   const sequence = sequenceById(group.sequenceId);
   if (!sequence) throw new Error(`The demo names no sequence of ours: ${group.sequenceId}`);
   const plans = planChain({
@@ -103,7 +103,7 @@ async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
     length: WORDS,
     focus: lesson.focus,
     contrasts: lesson.contrasts,
-    recent: on.recent,
+    recent: planting.recent,
     seed: Math.floor(random() * 1e9),
   });
   if (!Array.isArray(plans)) throw new Error(`The demo's lesson at step ${lesson.step} has no chain`);
@@ -113,7 +113,7 @@ async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
   const chainId = seededId(random);
   const sessionId = seededId(random) as SessionId;
   const title = chainTitle(plan.words);
-  const stamp = { createdAt: on.at, updatedAt: on.at };
+  const stamp = { createdAt: planting.at, updatedAt: planting.at };
   const cards = cardsOf(group);
   const chainPart = {
     id: chainId,
@@ -122,7 +122,7 @@ async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
     content: { kind: "read-chain" as const, words: plan.words },
   };
   const cardPart = {
-    id: seededId(on.luck),
+    id: seededId(planting.luck),
     kind: "sound-cards" as const,
     title: "",
     content: { kind: "sound-cards" as const, gpcs: cards },
@@ -141,25 +141,25 @@ async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
     item: cards.length - 1,
     seconds: { [chainId]: WORDS * SECONDS_A_WORD, [cardPart.id]: cards.length * SECONDS_A_CARD },
   };
-  await db.insert(chains).values({ id: chainId, groupId: on.groupId, title, words: plan.words, aim, ...stamp });
+  await db.insert(chains).values({ id: chainId, groupId: planting.groupId, title, words: plan.words, aim, ...stamp });
   await db.insert(sessions).values({
     id: sessionId,
-    groupId: on.groupId,
+    groupId: planting.groupId,
     chainId,
     title,
     words: run.words,
     aim,
     run: { minutes: null, activities: run.activities },
     place,
-    startedAt: on.at,
-    endedAt: new Date(on.at.getTime() + 9 * MINUTE),
+    startedAt: planting.at,
+    endedAt: new Date(planting.at.getTime() + 9 * MINUTE),
     ...stamp,
   });
   const rows = plan.readings.flatMap((target, wordIndex) =>
-    on.members.map((member, seat) => {
+    planting.members.map((member, seat) => {
       if (!target) throw new Error("A planned word has no reading");
       const answer = simulateReading(member, target, random);
-      const at = new Date(on.at.getTime() + wordIndex * MINUTE + seat * 12_000);
+      const at = new Date(planting.at.getTime() + wordIndex * MINUTE + seat * 12_000);
       return {
         id: seededId(random),
         sessionId,
@@ -177,7 +177,7 @@ async function plantLesson(db: Queryable, on: LessonOn): Promise<string[]> {
       };
     }),
   );
-  await db.insert(responses).values([...rows, ...cardRows(on, sessionId, cards)]);
+  await db.insert(responses).values([...rows, ...cardRows(planting, sessionId, cards)]);
   return [...plan.words];
 }
 
@@ -190,16 +190,16 @@ function cardsOf(group: DemoGroup): string[] {
 }
 
 /** What each learner said to the cards: a substitution of theirs shows here too, and now and then a mistake. */
-function cardRows(on: LessonOn, sessionId: SessionId, cards: readonly string[]) {
+function cardRows(planting: LessonToPlant, sessionId: SessionId, cards: readonly string[]) {
   return cards.flatMap((card, k) =>
-    on.members.map((member, seat) => {
+    planting.members.map((member, seat) => {
       const target = cardReading(card);
       const isSubstituted = member.substitutions.some(({ gpc }) => keyOfGpc(gpc) === keyOfGpc(card));
-      const outcome = on.luck() < (isSubstituted ? CARD_SUBSTITUTED : CARD_MISTAKEN) ? "wrong" : "right";
+      const outcome = planting.luck() < (isSubstituted ? CARD_SUBSTITUTED : CARD_MISTAKEN) ? "wrong" : "right";
       const answer = { outcome, substitutions: [] } as const;
-      const at = new Date(on.at.getTime() + WORDS * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000);
+      const at = new Date(planting.at.getTime() + WORDS * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000);
       return {
-        id: seededId(on.luck),
+        id: seededId(planting.luck),
         sessionId,
         learnerId: member.id,
         wordIndex: WORDS + k,

@@ -38,7 +38,7 @@ export function marksFrom(responses: readonly StoredResponse[]): Marks {
 /** The request for a new mark, or for taking one back. */
 export function responseOf(
   mark: Omit<Mark, "state">,
-  on: {
+  sending: {
     readonly sessionId: string;
     readonly supersedes: string | null;
     readonly withdrawn?: boolean;
@@ -47,7 +47,7 @@ export function responseOf(
 ): SentResponse {
   return {
     id: mark.id,
-    sessionId: on.sessionId,
+    sessionId: sending.sessionId,
     learnerId: mark.learnerId,
     wordIndex: mark.wordIndex,
     mode: mark.mode,
@@ -56,8 +56,8 @@ export function responseOf(
       substitutions: mark.answer.substitutions.map((s) => ({ unit: s.unit, said: [...s.said] })),
       ...(mark.answer.built && { built: mark.answer.built.map((attempt) => [...attempt]) }),
     },
-    supersedes: on.supersedes,
-    withdrawn: on.withdrawn ?? false,
-    at: on.at.toISOString(),
+    supersedes: sending.supersedes,
+    withdrawn: sending.withdrawn ?? false,
+    at: sending.at.toISOString(),
   };
 }
