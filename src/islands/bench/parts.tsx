@@ -9,7 +9,7 @@ export function SavedChains(props: { chains: BenchPage["chains"]; current: strin
     <OpenSaved
       name="Saved chains"
       newOne="New chain"
-      wide="w-24"
+      wide="w-28"
       saved={props.chains}
       current={props.current}
       onNew={() => {
