@@ -23,10 +23,10 @@ export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
   const { words } = state;
   const putAll = (next: readonly string[]) => dispatch({ type: "words", words: next });
   return (
-    <div className="flex items-center gap-2 px-5 py-3">
+    <div className="flex flex-wrap items-center gap-2 px-5 py-3">
       <input
         aria-label="Title of the chain"
-        className="min-w-0 flex-1 truncate rounded bg-transparent px-1 py-1 text-xl font-bold placeholder:text-ink"
+        className="min-w-24 flex-1 truncate rounded bg-transparent px-1 py-1 text-xl font-bold placeholder:text-ink"
         placeholder={words.length > 1 ? `${words[0]} to ${words.at(-1)}` : "New chain"}
         value={state.title}
         maxLength={80}
