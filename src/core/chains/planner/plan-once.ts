@@ -120,9 +120,10 @@ function attempt(
   const supply = supplyFor(request, lexicon, laid.named);
   const recent = new Set(avoidRecent ? request.recent : []);
   const namedWords = new Set(laid.named.map(({ word }) => word));
-  const candidates = supply.graph.words.flatMap((entry, node) =>
-    namedWords.has(entry.word) || (supply.isCandidate(entry) && !recent.has(entry.word)) ? [node] : [],
-  );
+  const candidates: number[] = [];
+  supply.graph.words.forEach((entry, node) => {
+    if (namedWords.has(entry.word) || (supply.isCandidate(entry) && !recent.has(entry.word))) candidates.push(node);
+  });
   if (candidates.length < request.length) return no({ code: "too-few-words", words: candidates.length });
   const input: ProblemInput = {
     request,
@@ -138,6 +139,7 @@ function attempt(
   const alone = laid.named.find(({ word }) => degreeOf(plain.steps, plain.indexOf.get(word) as number) === 0);
   if (alone) return no({ code: "word-alone", as: alone.as, word: alone.word });
   const chosen: FoundChain[] = [];
+  const taken: ReadonlySet<string>[] = [];
   let longest = 0;
   for (let turn = 0; turn < wanted * 2 && chosen.length < wanted; turn++) {
     const used = new Set(chosen.flatMap(({ words }) => words).filter((word) => !namedWords.has(word)));
@@ -148,10 +150,11 @@ function attempt(
     const before = chosen.length;
     for (const { nodes } of result.chains) {
       const words = nodes.map((node) => (plain.entries[node] as LexiconWord).word);
-      if (chosen.some((other) => overlap(other.words, words) > 0.5)) continue;
+      if (taken.some((other) => overlap(other, words) > 0.5)) continue;
       // A much poorer one is not taken from the same search: another search may find a better.
       const best = chosen[0];
       if (turn === 0 && best && scoreOf(plain, nodes) < best.score * NEARLY_AS_GOOD) break;
+      taken.push(new Set(words));
       chosen.push({
         words,
         entries: nodes.map((node) => plain.entries[node] as LexiconWord),
@@ -254,6 +257,9 @@ function tooFar(problem: Problem): NoChainReason | undefined {
   return undefined;
 }
 
-function overlap(a: readonly string[], b: readonly string[]): number {
-  return a.filter((word) => b.includes(word)).length / Math.min(a.length, b.length);
+/** The share of the shorter of two chains that stands in the other one too; no chain has a word twice. */
+function overlap(a: ReadonlySet<string>, b: readonly string[]): number {
+  let common = 0;
+  for (const word of b) if (a.has(word)) common++;
+  return common / Math.min(a.size, b.length);
 }

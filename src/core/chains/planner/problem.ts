@@ -179,7 +179,9 @@ function levelWorth({ level }: ChainRequest, units: number): number {
 /** Luck hangs on the word list's own order, so that other candidates do not change it. */
 function luckOf(graph: WordGraph, seed: number): Float64Array {
   const random = seededRandom(seed);
-  return Float64Array.from(graph.words, () => random() * WEIGHT.luck);
+  const luck = new Float64Array(graph.words.length);
+  for (let node = 0; node < luck.length; node++) luck[node] = random() * WEIGHT.luck;
+  return luck;
 }
 
 const BASES = new WeakMap<WordGraph, Int32Array>();

@@ -1,5 +1,5 @@
-import { COUNTED_CHANCES, chanceWorth, WEIGHT } from "../scoring.ts";
-import { distancesTo, firstChancesLeft, type Problem } from "./problem.ts";
+import { Layer, type Path } from "./layer.ts";
+import { distancesTo, type Problem } from "./problem.ts";
 
 export interface SearchResult {
   /** Finished chains as candidate indices, best first. */
@@ -27,23 +27,6 @@ const PATHS_A_WORD = 6;
 /** Below this many candidates every path counts. */
 const SMALL = 400;
 const FINISHED_KEPT = 400;
-
-interface Path {
-  readonly node: number;
-  readonly state: number;
-  readonly before: Path | undefined;
-  readonly score: number;
-  /** Score so far, and the most that can still come. */
-  readonly hope: number;
-  /** Words with each focus, and steps across each contrast, so far: two bits each, 3 for "three or more". */
-  readonly met: number;
-  readonly crossings: number;
-  readonly lastPosition: number;
-  readonly run: number;
-  readonly nonsense: number;
-  /** Words that must come in and have, one bit each. */
-  readonly done: number;
-}
 
 /**
  * Finds the best chains by a beam search that is guided, and cut, by an exact bound.
@@ -168,172 +151,52 @@ interface BeamResult {
 
 function beam(problem: Problem, bounds: Bounds, errands: Errands, width: number, options: SearchOptions): BeamResult {
   const { length, entries, rule, steps } = problem;
-  const eachWord = entries.length <= SMALL ? Number.POSITIVE_INFINITY : PATHS_A_WORD;
-  let paths = beginnings(problem, bounds[0] as Float64Array, errands, options);
-  let looked = paths.length;
+  const choosing = {
+    width,
+    eachWord: entries.length <= SMALL ? Number.POSITIVE_INFINITY : PATHS_A_WORD,
+    states: rule.states,
+  };
+  let layer = beginnings(problem, bounds[0] as Float64Array, errands, options);
+  let looked = layer.size;
   let letGo = NEVER;
-  let longest = paths.length > 0 ? 1 : 0;
-  for (let k = 1; k < length && paths.length > 0; k++) {
+  let longest = layer.size > 0 ? 1 : 0;
+  for (let k = 1; k < length && layer.size > 0; k++) {
     const bound = bounds[k] as Float64Array;
-    const kept = mostHopeful(paths, width, eachWord, rule.states);
+    const kept = layer.mostHopeful(choosing);
     letGo = Math.max(letGo, kept.letGo);
-    const grown: Path[] = [];
+    layer = new Layer(problem, layer.size);
     for (const path of kept.paths) {
       const end = steps.offsets[path.node + 1] as number;
       for (let e = steps.offsets[path.node] as number; e < end; e++) {
         const state = rule.next(path.state, steps.position[e] as number);
         if (state === -1) continue;
         const to = steps.to[e] as number;
-        const hope = bound[to * rule.states + state] as number;
-        if (hope === NEVER || stands(path, to)) continue;
-        const nonsense = path.nonsense + (problem.isNonsense[to] as number);
-        if (nonsense > problem.mostNonsense) continue;
+        const toCome = bound[to * rule.states + state] as number;
+        if (toCome === NEVER || stands(path, to)) continue;
+        if (path.nonsense + (problem.isNonsense[to] as number) > problem.mostNonsense) continue;
         const done = path.done | errands.bitsOf(to);
-        if (!errands.canMeet(done, to, length - 1 - k)) continue;
-        grown.push(extend(problem, path, e, state, hope, nonsense, done));
+        if (errands.canMeet(done, to, length - 1 - k)) layer.grow(path, e, state, toCome, done);
       }
     }
-    looked += grown.length;
-    paths = grown;
-    if (paths.length > 0) longest = k + 1;
+    looked += layer.size;
+    if (layer.size > 0) longest = k + 1;
   }
-  const finished = paths
-    .filter(({ done }) => longest === length && done === errands.all)
-    .map((path, k) => ({ path, k }))
-    .sort((a, b) => b.path.score - a.path.score || a.k - b.k);
-  const chains = finished.slice(0, FINISHED_KEPT).map(({ path }) => ({ nodes: nodesOf(path), score: path.score }));
-  return { chains, longest, letGo, looked };
+  const finished = longest === length ? layer.best(errands.all, FINISHED_KEPT) : [];
+  return { chains: finished.map((path) => ({ nodes: nodesOf(path), score: path.score })), longest, letGo, looked };
 }
 
 /** Every word a chain may begin with. */
-function beginnings(problem: Problem, bound: Float64Array, errands: Errands, { startAt }: SearchOptions): Path[] {
+function beginnings(problem: Problem, bound: Float64Array, errands: Errands, { startAt }: SearchOptions): Layer {
   const { length, entries, rule } = problem;
-  const paths: Path[] = [];
+  const layer = new Layer(problem, entries.length);
   for (let node = 0; node < entries.length; node++) {
     if (startAt !== undefined && node !== startAt) continue;
-    const hope = bound[node * rule.states + rule.start] as number;
-    const nonsense = problem.isNonsense[node] as number;
+    const toCome = bound[node * rule.states + rule.start] as number;
     const done = errands.bitsOf(node);
-    if (hope === NEVER || nonsense > problem.mostNonsense || !errands.canMeet(done, node, length - 1)) continue;
-    const focus = meetFocus(problem, node, 0);
-    const score = (problem.wordScore[node] as number) + focus.worth;
-    paths.push({
-      node,
-      state: rule.start,
-      before: undefined,
-      score,
-      hope: score + hope + chancesLeft(problem, focus.met, 0),
-      met: focus.met,
-      crossings: 0,
-      lastPosition: -1,
-      run: 0,
-      nonsense,
-      done,
-    });
+    if (toCome === NEVER || (problem.isNonsense[node] as number) > problem.mostNonsense) continue;
+    if (errands.canMeet(done, node, length - 1)) layer.begin(node, toCome, done);
   }
-  return paths;
-}
-
-/** What a word adds for the focus correspondences it holds, and their counts with it. */
-function meetFocus(problem: Problem, node: number, before: number): { worth: number; met: number } {
-  let worth = 0;
-  let met = before;
-  for (const k of problem.focusOf(node)) {
-    const count = (met >> (k * 2)) & 3;
-    worth += chanceWorth(WEIGHT.focusWord, problem.focusWeights[k] as number, count);
-    if (count < COUNTED_CHANCES) met += 1 << (k * 2);
-  }
-  return { worth, met };
-}
-
-function extend(
-  problem: Problem,
-  path: Path,
-  step: number,
-  state: number,
-  hope: number,
-  nonsense: number,
-  done: number,
-): Path {
-  const { steps } = problem;
-  const node = steps.to[step] as number;
-  const position = steps.position[step] as number;
-  const focus = meetFocus(problem, node, path.met);
-  const samePlace = position === path.lastPosition;
-  let score = path.score + (problem.wordScore[node] as number) + focus.worth;
-  if (steps.bringsFocus[step]) score += WEIGHT.focusStep;
-  if (steps.nearPair[step]) score += WEIGHT.nearPair;
-  if (samePlace) score += WEIGHT.samePlace * path.run;
-  let { crossings } = path;
-  const contrast = steps.contrast[step] as number;
-  if (contrast >= 0) {
-    const before = (crossings >> (contrast * 2)) & 3;
-    score += chanceWorth(WEIGHT.contrastStep, problem.contrastWeights[contrast] as number, before);
-    if (before < COUNTED_CHANCES) crossings += 1 << (contrast * 2);
-  }
-  return {
-    node,
-    state,
-    before: path,
-    score,
-    hope: score + hope + chancesLeft(problem, focus.met, crossings),
-    met: focus.met,
-    crossings,
-    lastPosition: position,
-    run: samePlace ? path.run + 1 : 1,
-    nonsense,
-    done,
-  };
-}
-
-/** What the first chances of every aim can still add. */
-function chancesLeft({ focusWeights, contrastWeights }: Problem, met: number, crossings: number): number {
-  let left = 0;
-  for (let k = 0; k < focusWeights.length; k++)
-    left += firstChancesLeft(WEIGHT.focusWord, focusWeights[k] as number, (met >> (k * 2)) & 3);
-  for (let k = 0; k < contrastWeights.length; k++)
-    left += firstChancesLeft(WEIGHT.contrastStep, contrastWeights[k] as number, (crossings >> (k * 2)) & 3);
-  return left;
-}
-
-/** Paths beyond this many times the width are cut by their hope alone before they are sorted. */
-const SORTED_AT_MOST = 8;
-
-/** The paths of most hope, in a stable order; and the most hope among those let go. */
-function mostHopeful(
-  paths: readonly Path[],
-  width: number,
-  eachWord: number,
-  states: number,
-): { paths: readonly Path[]; letGo: number } {
-  if (paths.length <= width && eachWord === Number.POSITIVE_INFINITY) return { paths, letGo: NEVER };
-  let letGo = NEVER;
-  let few = paths;
-  if (paths.length > width * SORTED_AT_MOST) {
-    const hopes = Float64Array.from(paths, ({ hope }) => hope).sort();
-    const least = hopes[hopes.length - width * SORTED_AT_MOST] as number;
-    few = paths.filter(({ hope, done }) => hope >= least || done !== 0);
-    letGo = hopes[hopes.length - width * SORTED_AT_MOST - 1] as number;
-  }
-  // Sorting keeps the order of equals.
-  const order = [...few].sort((a, b) => b.hope - a.hope);
-  const ending = new Map<number, number>();
-  const full = new Map<number, number>();
-  const kept: Path[] = [];
-  for (const path of order) {
-    // Paths that have met different words do not crowd one another out.
-    const inBucket = full.get(path.done) ?? 0;
-    const key = (path.node * states + path.state) * 64 + path.done;
-    const same = ending.get(key) ?? 0;
-    if (inBucket >= width || same >= eachWord) {
-      letGo = Math.max(letGo, path.hope);
-      continue;
-    }
-    full.set(path.done, inBucket + 1);
-    ending.set(key, same + 1);
-    kept.push(path);
-  }
-  return { paths: kept, letGo };
+  return layer;
 }
 
 function stands(path: Path | undefined, node: number): boolean {
