@@ -1,4 +1,7 @@
 import { defineConfig } from "@playwright/test";
+import { chromiumPath } from "./scripts/lib/chromium.mjs";
+
+const executablePath = chromiumPath();
 
 export default defineConfig({
   testDir: "tests/browser",
@@ -11,7 +14,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+      ...(executablePath && { executablePath }),
       args: [
         "--no-sandbox",
         "--disable-gpu",

@@ -4,16 +4,14 @@
  */
 import { mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
+import config from "../playwright.config.ts";
 import { alive, freePort, Server } from "../tests/browser/server.ts";
 
 const folder = "docs/screenshots";
 mkdirSync(folder, { recursive: true });
 const server = new Server(await freePort());
 await server.start();
-const browser = await chromium.launch({
-  executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
-});
+const browser = await chromium.launch(config.use?.launchOptions ?? {});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 const shoot = async (name: string) => {
   await page.waitForTimeout(500);

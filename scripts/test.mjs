@@ -7,6 +7,7 @@ import { spawn, spawnSync } from "node:child_process";
 import { closeSync, existsSync, mkdtempSync, openSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { chromiumPath, HEADLESS_SHELL } from "./lib/chromium.mjs";
 import { buildWhenNeeded, checkNode, installPackages } from "./lib/prepare.mjs";
 
 checkNode();
@@ -19,13 +20,12 @@ const failedStages = [];
 let passed = 0;
 let failed = 0;
 
-// The type check keeps one processor busy: the others are through before it.
+// The type check keeps one processor busy: the others, and the first unit tests, run beside it.
 const types = aside("types", ["npx", "astro", "check", "--minimumFailingSeverity", "warning"]);
 stage("lint", ["npx", "biome", "check", "."]);
 stage("imports", ["npx", "depcruise", "--config", ".dependency-cruiser.cjs", "src"]);
 stage("what pages fetch", ["npx", "depcruise", "--config", ".dependency-cruiser.pages.cjs", "src"]);
 stage("dead code", ["npx", "knip"]);
-await types;
 
 const unitReport = join(reports, "unit.json");
 runner(
@@ -40,6 +40,8 @@ runner(
     return { passed: numPassedTests, failed: numFailedTests + unloaded, ok: numFailedTestSuites === 0 };
   },
 );
+
+await types;
 
 const browserReport = join(reports, "browser.json");
 runner(
@@ -106,21 +108,24 @@ function runner(name, command, count, env) {
   }
 }
 
-/** The browser that the tests drive: Debian's chromium, installed when this machine lets us. */
+/** The browser that the tests drive, installed when this machine lets us. */
 function findChromium() {
-  const places = [process.env.CHROMIUM, "/usr/bin/chromium", "/usr/bin/chromium-browser"].filter(Boolean);
-  const found = () => places.find((place) => existsSync(place));
-  if (found()) return found();
   const isRoot = process.getuid?.() === 0;
-  if (isRoot && spawnSync("apt-get", ["--version"]).status === 0) {
-    console.log("Installing chromium (apt-get)…");
+  const canBeLighter = !process.env.CHROMIUM && !existsSync(HEADLESS_SHELL);
+  if (canBeLighter && isRoot && spawnSync("apt-get", ["--version"]).status === 0) {
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+    const install = (name) => {
+      console.log(`Installing ${name} (apt-get)…`);
+      spawnSync("apt-get", ["install", "-y", "-q", "--no-install-recommends", name], { stdio: "inherit", env });
+    };
     spawnSync("apt-get", ["update", "-q"], { stdio: "ignore", env });
-    spawnSync("apt-get", ["install", "-y", "-q", "--no-install-recommends", "chromium"], { stdio: "inherit", env });
+    install("chromium-headless-shell");
+    if (!chromiumPath()) install("chromium");
   }
-  if (found()) return found();
+  const found = chromiumPath();
+  if (found) return found;
   console.error(
-    "The browser tests need Chromium: install it (Debian: sudo apt-get install chromium), or set CHROMIUM to its path.",
+    "The browser tests need Chromium: install it (Debian: sudo apt-get install chromium-headless-shell), or set CHROMIUM to its path.",
   );
   process.exit(1);
 }

@@ -1,0 +1,62 @@
+import type { Page } from "@playwright/test";
+import { alive, expect, type Server } from "./server.ts";
+
+/** What the lesson tests have in common: a plan drafted, a chain opened in Teach, what stands on the screen. */
+
+export const stage = (page: Page) => page.locator("[data-place]");
+export const board = (page: Page) => page.locator("[data-board]");
+export const chip = (page: Page, learner: string) => page.locator(`[data-learner="${learner}"]`);
+
+export async function draftedPlan(page: Page, server: Server, minutes: string): Promise<void> {
+  // Whatever other tests put into the lesson goes first.
+  const groups = (await (await page.request.get(`${server.address}/api/groups`)).json()) as {
+    id: string;
+    name: string;
+  }[];
+  const plovers = groups.find(({ name }) => name === "Plovers");
+  await page.request.put(`${server.address}/api/groups/${plovers?.id}/plan`, { data: { minutes: 20, activities: [] } });
+  await page.goto(`${server.address}/plan`);
+  await alive(page);
+  await page.getByLabel("Time there is").selectOption(minutes);
+  // A lesson may be there already: the new one has come when the server has answered.
+  const drafted = page.waitForResponse(
+    (response) => response.url().endsWith("/plan") && response.request().method() === "POST",
+  );
+  await page.getByRole("button", { name: /^Draft/ }).click();
+  const chain = page.locator("[data-kind=read-chain]");
+  const confirm = page.getByRole("alertdialog").getByRole("button", { name: "Draft anew" });
+  // The first lesson after a start is drafted while the server makes itself ready.
+  await expect(chain.or(confirm).first()).toBeVisible({ timeout: 45_000 });
+  if (await confirm.isVisible()) await confirm.click();
+  await drafted;
+  await expect(page.getByRole("button", { name: "Draft anew" })).toBeVisible();
+  await expect(chain).toBeVisible();
+}
+
+/** Opens a chain of these words in Teach. */
+export async function teachChain(page: Page, server: Server, words: string): Promise<void> {
+  await page.goto(`${server.address}/bench?words=${words}`);
+  await alive(page);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+}
+
+/** What was built, as the records screen tells it. */
+export async function openedBuilt(page: Page, server: Server): Promise<string[]> {
+  await page.goto(`${server.address}/evidence?way=built`);
+  await alive(page);
+  await page.getByText("also what was always right").click();
+  await page
+    .getByRole("button", { name: /of \d+ chances/ })
+    .first()
+    .click();
+  return page.getByRole("dialog").locator("[data-response]").allInnerTexts();
+}
+
+export async function placeOf(
+  page: Page,
+): Promise<{ activity: number; item: number; orders: Record<string, number[]> }> {
+  const id = new URL(page.url()).pathname.split("/")[2];
+  return (await (await page.request.get(`${new URL(page.url()).origin}/api/sessions/${id}`)).json()).session.place;
+}
