@@ -1,6 +1,8 @@
 /**
  * Edit distance between two rows of anything (Levenshtein 1966): the fewest changes, additions and removals, each
  * counted as one, that make one out of the other.
+ *
+ * @returns a whole number of changes, from 0 to the length of the longer row
  */
 export function editDistance<T>(a: ArrayLike<T>, b: ArrayLike<T>, isSame: (x: T, y: T) => boolean): number {
   let row = Array.from({ length: b.length + 1 }, (_, n) => n);

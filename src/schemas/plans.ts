@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { ACTIVITY_KIND_IDS, LONGEST_LESSON, SHORTEST_LESSON } from "../core/light.ts";
 import { aimField, practiceField, wordField } from "./fields.ts";
-import { idField } from "./ids.ts";
+import { chainIdField, idField, setIdField } from "./ids.ts";
 
 export const LONGEST_PLAN = 90;
 
@@ -53,7 +53,11 @@ export const addKindInput = aimField.extend({
 });
 
 /** What is put into a lesson: a saved chain, a saved set, or an activity of a kind. */
-export const newActivityInput = z.union([z.object({ chainId: idField }), z.object({ setId: idField }), addKindInput]);
+export const newActivityInput = z.union([
+  z.object({ chainId: chainIdField }),
+  z.object({ setId: setIdField }),
+  addKindInput,
+]);
 
 /** What a teacher changes in a drafted activity. */
 export const editActivityInput = z.object({

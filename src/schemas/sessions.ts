@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { wordField } from "./fields.ts";
-import { groupIdField, idField, learnerIdField } from "./ids.ts";
+import { chainIdField, groupIdField, idField, learnerIdField, setIdField } from "./ids.ts";
 
 const orderField = z.array(z.number().int().min(0).max(400)).max(400);
 
@@ -20,8 +20,8 @@ export const sessionChangeInput = z
 
 /** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
 export const newSessionInput = z.union([
-  z.object({ chainId: idField }),
-  z.object({ setId: idField }),
+  z.object({ chainId: chainIdField }),
+  z.object({ setId: setIdField }),
   z.object({ groupId: groupIdField, activityId: idField }),
   z.object({ groupId: groupIdField, lesson: z.literal(true) }),
   z.object({

@@ -53,15 +53,30 @@ describe("comments and docs", () => {
     ]);
   });
 
+  const exported = sources
+    .filter(({ path }) => path.startsWith("src/") && /\.tsx?$/.test(path) && !/\.test\.ts$|^src\/data\//.test(path))
+    .flatMap(({ path }) => exportedFunctions(readText(path)).map((found) => ({ ...found, path })));
+
   it("stand above every exported function", () => {
-    const bare = sources
-      .filter(({ path }) => path.startsWith("src/") && /\.tsx?$/.test(path) && !/\.test\.ts$|^src\/data\//.test(path))
-      .flatMap(({ path }) =>
-        exportedFunctions(readText(path))
-          .filter(({ docstring }) => docstring === undefined)
-          .map(({ name }) => `${path}: ${name}`),
-      );
-    expect(bare).toEqual([]);
+    const bare = exported.filter(({ docstring }) => docstring === undefined);
+    expect(bare.map(({ path, name }) => `${path}: ${name}`)).toEqual([]);
+  });
+
+  it("say of every number taken what it counts, and of every error when it is thrown", () => {
+    const unsaid = exported.flatMap(({ path, name, docstring = "", numbers, throws }) => [
+      ...numbers
+        .filter((one) => !new RegExp(`@param ${one}\\b`).test(docstring))
+        .map((one) => `${path}: ${name}, ${one}`),
+      ...(throws && !docstring.includes("@throws") ? [`${path}: ${name} throws`] : []),
+    ]);
+    expect(unsaid).toEqual([]);
+  });
+
+  it("are found out when a number or an error is left out", () => {
+    const source = "/** Halves it. */\nexport function half(n: number) { if (n < 0) throw new Error(); return n / 2; }";
+    expect(exportedFunctions(source)).toEqual([
+      { name: "half", docstring: "/** Halves it. */", numbers: ["n"], throws: true },
+    ]);
   });
 });
 

@@ -44,22 +44,35 @@ export function wordsOf(source: string): Words {
 export interface ExportedFunction {
   readonly name: string;
   readonly docstring: string | undefined;
+  /** Parameters that are plain numbers: which ones of all numbers is not to be seen from the type. */
+  readonly numbers: readonly string[];
+  /** Its own statements throw, not only what it calls. */
+  readonly throws: boolean;
 }
 
 /** The functions a file exports, arrow functions included, with what stands above each. */
 export function exportedFunctions(source: string): ExportedFunction[] {
   const file = ts.createSourceFile("file.tsx", source, ts.ScriptTarget.Latest, true, ts.ScriptKind.TSX);
-  const docstring = (node: ts.Node) => ts.getJSDocCommentsAndTags(node)[0]?.getText();
+  const describe = (name: string, statement: ts.Node, made: ts.FunctionDeclaration | ts.ArrowFunction) => ({
+    name,
+    docstring: ts.getJSDocCommentsAndTags(statement)[0]?.getText(),
+    numbers: made.parameters.filter(({ type }) => type?.getText() === "number").map((one) => one.name.getText()),
+    throws: made.body !== undefined && throwsItself(made.body),
+  });
   return file.statements.flatMap((statement) => {
     const isExported =
       ts.canHaveModifiers(statement) &&
       ts.getModifiers(statement)?.some(({ kind }) => kind === ts.SyntaxKind.ExportKeyword);
     if (!isExported) return [];
-    if (ts.isFunctionDeclaration(statement))
-      return [{ name: statement.name?.text ?? "default", docstring: docstring(statement) }];
+    if (ts.isFunctionDeclaration(statement)) return [describe(statement.name?.text ?? "default", statement, statement)];
     if (!ts.isVariableStatement(statement)) return [];
-    return statement.declarationList.declarations
-      .filter(({ initializer }) => initializer && ts.isArrowFunction(initializer))
-      .map(({ name }) => ({ name: name.getText(), docstring: docstring(statement) }));
+    return statement.declarationList.declarations.flatMap(({ name, initializer }) =>
+      initializer && ts.isArrowFunction(initializer) ? [describe(name.getText(), statement, initializer)] : [],
+    );
   });
+}
+
+function throwsItself(node: ts.Node): boolean {
+  if (ts.isThrowStatement(node)) return true;
+  return ts.forEachChild(node, (child) => !ts.isFunctionLike(child) && throwsItself(child)) ?? false;
 }

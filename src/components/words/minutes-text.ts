@@ -1,4 +1,4 @@
-/** `"7½ minutes"`. */
+/** `"7½ minutes"`. @param minutes minutes, in steps of a half */
 export function minutesText(minutes: number): string {
   const whole = Math.floor(minutes);
   const half = minutes - whole >= 0.25 ? "½" : "";

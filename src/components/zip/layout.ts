@@ -67,7 +67,7 @@ const head = (grapheme: string) => grapheme.split("-")[0] as string;
  */
 export type ZipColumns = ReadonlyMap<number, number>;
 
-/** Height of a whole strip in ems, letters included. */
+/** Height of a whole strip in ems, letters included. @returns ems of the strip's own letter size, above 0 */
 export function zipHeight(proportions: ZipProportions, open: boolean): number {
   return LETTER_ROOM + proportions.tapeGap + (open ? proportions.openDrop + 0.1 : 0.25);
 }

@@ -114,6 +114,9 @@ function sidesFor(graph: WordGraph, start: number, end: number): [Side, Side] {
 /**
  * Shortest path by breadth-first search from both ends. Every step can be taken back, if adding and taking
  * away are both allowed; when only one of them is, the search backwards runs over the opposite moves.
+ *
+ * @param start index of the first word in `graph.words`
+ * @param end index of the last word in `graph.words`
  */
 export function shortestPath(graph: WordGraph, start: number, end: number, rules: PathRules): number[] | undefined {
   if (start === end) return [start];

@@ -4,6 +4,7 @@
  *
  * @param chances whole number, 0 or more
  * @param share 0 to 1; half by default
+ * @returns a probability, from 0 to 1
  */
 export function diagnosticPower(chances: number, share = 0.5): number {
   if (chances < 2) return 0;
@@ -15,7 +16,11 @@ export function diagnosticPower(chances: number, share = 0.5): number {
 /** Chances beyond which no chain goes. */
 const MOST_CHANCES = 60;
 
-/** The fewest chances that reach a power, or undefined when none do (a share of 0, a power of 1). */
+/**
+ * The fewest chances that reach a power, or undefined when none do (a share of 0, a power of 1).
+ *
+ * @param power a probability, from 0 to 1
+ */
 export function chancesFor(power: number, share = 0.5): number | undefined {
   // Certainty needs a learner who is always wrong: what comes near it only rounds to 1.
   if (power >= 1 && share < 1) return undefined;

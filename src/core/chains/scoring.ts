@@ -27,7 +27,13 @@ export const WEIGHT = {
   luck: 0.35,
 } as const;
 
-/** What a chance is worth when so many of the same aim have come before it. */
+/**
+ * What a chance is worth when so many of the same aim have come before it.
+ *
+ * @param weight how much the aim counts, 1 as a rule
+ * @param before chances that have come before, from 0
+ * @returns points of the score
+ */
 export function chanceWorth(scale: readonly number[], weight: number, before: number): number {
   return weight * (scale[Math.min(before, scale.length - 1)] as number);
 }
@@ -61,5 +67,5 @@ export const SCORE_PARTS: readonly (keyof ScoreParts)[] = [
   "luck",
 ];
 
-/** Sum of the parts of a score. */
+/** Sum of the parts of a score. @returns points, without a bound either way */
 export const totalOf = (parts: ScoreParts): number => SCORE_PARTS.reduce((sum, part) => sum + parts[part], 0);

@@ -69,7 +69,11 @@ export interface StepRule {
 const sameSound = (a: Unit, b: Unit, { accent }: StepRule) => unitSounds(a, accent) === unitSounds(b, accent);
 const sameKey = (a: Unit, b: Unit, rule: StepRule) => a.grapheme === b.grapheme && sameSound(a, b, rule);
 
-/** Does a change here fall on a vowel? A last unit that is a syllable of its own (-ed, -es, le) is an ending. */
+/**
+ * Does a change here fall on a vowel? A last unit that is a syllable of its own (-ed, -es, le) is an ending.
+ *
+ * @param k index of the unit, from 0
+ */
 export function isVowelPlace({ units }: Segmentation, k: number): boolean {
   const unit = units[k];
   if (unit?.slot !== "nucleus") return false;
@@ -77,7 +81,7 @@ export function isVowelPlace({ units }: Segmentation, k: number): boolean {
   return !isEnding;
 }
 
-/** Position of unit k, seen from the word's first vowel. */
+/** Position of unit k, seen from the word's first vowel. @param k index of the unit, from 0 */
 export function positionOf(word: Segmentation, k: number): ChangePosition {
   const vowel = word.units.findIndex((unit) => unit.slot === "nucleus");
   if (isVowelPlace(word, k)) return "medial";
@@ -210,7 +214,7 @@ function single(
   };
 }
 
-/** Edit distance in units: every change, addition and removal costs 1. */
+/** Edit distance in units: every change, addition and removal costs 1. @returns a whole number of units, from 0 */
 export function unitDistance(a: readonly Unit[], b: readonly Unit[], rule: StepRule = DEFAULT_RULE): number {
   return editDistance(a, b, (x, y) => sameKey(x, y, rule));
 }

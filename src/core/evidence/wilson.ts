@@ -12,6 +12,7 @@ const Z95 = 1.959963984540054;
  * of the American Statistical Association 22 (1927).
  *
  * @param successes whole number, 0 to `trials`
+ * @param trials how often it was tried, from 0
  * @returns bounds from 0 to 1; no trials give 0 to 1, which is to say nothing
  */
 export function wilsonInterval(successes: number, trials: number): Interval {

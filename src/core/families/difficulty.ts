@@ -14,6 +14,8 @@ export function canBeHeld(id: string): boolean {
 /**
  * How hard a beginning or an ending makes its word: nothing, then one sound that can be held, then one that
  * cannot, then clusters, the longer the harder. Common practice, no source.
+ *
+ * @returns a rank: a higher one is harder
  */
 export function difficultyOf(part: readonly Pick<Unit, "phonemes">[]): number {
   if (part.length === 0) return 0;

@@ -11,6 +11,8 @@ const RAREST = 5;
  * Words for the bins of a sort by type of syllable, so that as many as can be have their near twin in another bin:
  * the vowel letter of the one is in the vowel of the other (hop, hope; man, main). What is wanting is filled up
  * with the commonest.
+ *
+ * @param perBin words wanted in each bin, from 1
  */
 export function inNearPairs(
   fitting: readonly (readonly FamilyMember[])[],

@@ -6,6 +6,6 @@ import type { FamilyMember } from "./members.ts";
 export const SET_ORDERS = ["commonest", "easiest"] as const;
 export type SetOrder = (typeof SET_ORDERS)[number];
 
-/** How hard a member's beginning (in a rime) or ending (in a body) is. */
+/** How hard a member's beginning (in a rime) or ending (in a body) is. @returns a rank, as of `difficultyOf` */
 export const memberDifficulty = ({ parts }: Pick<FamilyMember, "parts">, kind: FamilyKind): number =>
   difficultyOf(kind === "rime" ? parts.onset : parts.coda);

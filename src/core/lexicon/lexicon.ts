@@ -43,7 +43,11 @@ export interface Lexicon {
   unsplittable(word: string): boolean;
 }
 
-/** Zipf bounds, common practice, no source: above 5.5 is a word every child hears daily. */
+/**
+ * Zipf bounds, common practice, no source: above 5.5 is a word every child hears daily.
+ *
+ * @param zipf frequency on the Zipf scale, about 1 (rare) to 7 (the)
+ */
 export function bandOf(zipf: number): FrequencyBand {
   if (zipf >= 5.5) return 1;
   if (zipf >= 4.7) return 2;

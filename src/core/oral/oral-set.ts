@@ -76,6 +76,8 @@ export function oralSet(
 /**
  * Another item in the place of one: none of the set's, none of those used.
  *
+ * @param index place of the item in the set, from 0
+ *
  * @returns undefined when there is no other
  */
 export function swapOralItem(

@@ -156,7 +156,12 @@ const holeKey = (heard: readonly string[], at: number): string =>
 /** A heard word as something the teacher can say. */
 export const spokenWord = ({ word, sounds }: HeardWord): Spoken => ({ sounds, text: word, isWord: true });
 
-/** Sounds `from` up to `to` of a plain word, as a part with the letters it has there. */
+/**
+ * Sounds `from` up to `to` of a plain word, as a part with the letters it has there.
+ *
+ * @param from index of the first sound, from 0
+ * @param to index after the last sound
+ */
 export function spokenPart({ sounds, reading }: HeardWord, from: number, to: number): Spoken {
   const units = reading.units.slice(from, to);
   return { sounds: sounds.slice(from, to), text: units.map(({ grapheme }) => grapheme).join(""), isWord: false };

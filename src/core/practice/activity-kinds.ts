@@ -329,7 +329,7 @@ export const wordsShownIn = (content: ActivityContent): string[] => [
   ...definitionOf(content).texts(content).flatMap(wordsInText),
 ];
 
-/** How many things an activity has to be gone through. */
+/** How many things an activity has to be gone through. @returns a whole number, from 0 */
 export const itemsOfContent = (content: ActivityContent): number => definitionOf(content).items(content);
 
 /** The content without some words; undefined when nothing would be left. */

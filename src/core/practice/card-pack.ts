@@ -51,6 +51,7 @@ const NEW_CARD: CardState = { window: [], checks: undefined, since: "", cameBack
  *
  * @param order all cards, in the order in which they come in
  * @param on the day the pack is for, ISO date
+ * @param size how many cards a pack holds, from 1
  */
 export function cardPack(
   order: readonly string[],

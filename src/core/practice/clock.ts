@@ -19,6 +19,7 @@ const WORTH_SAYING = 1;
  *
  * @param seconds used so far, by activity id
  * @param at id of the activity that is being taught
+ * @param minutes what the lesson may last, in minutes
  */
 export function clockState(
   activities: readonly TimedActivity[],

@@ -4,7 +4,7 @@ import { PLANNED_KINDS, type PlannedKind } from "./planned-kinds.ts";
 /** A held-back list goes in before anything but the three things a lesson is about. */
 const HELD_BACK_PRIORITY = 3.5;
 
-/** What goes in first when a lesson is filled again: 1 before 2. */
+/** What goes in first when a lesson is filled again: 1 before 2. @returns 1 for what goes in first, then 2 and on */
 export const priorityOf = (kind: ActivityKind, heldBack: boolean): number =>
   heldBack ? HELD_BACK_PRIORITY : ACTIVITY_KINDS[kind].priority;
 
@@ -21,6 +21,8 @@ export interface TimedActivity {
 /**
  * What to drop from a lesson that is too long: one activity where one is enough, the least needed first; otherwise as
  * many as it takes. Words held back are not dropped, nor what is only there if there is time.
+ *
+ * @param minutes what the lesson may last, in minutes
  *
  * @returns ids in the order in which to drop them; empty when it fits
  */

@@ -34,7 +34,11 @@ export interface Making {
 const FOILS = 3;
 const CHOICES = 3;
 
-/** Items for the ears only from today's words; nothing that is held back is heard. */
+/**
+ * Items for the ears only from today's words; nothing that is held back is heard.
+ *
+ * @param count how many items, from 1
+ */
 export function oralActivity(
   { request, today }: Making,
   skills: readonly OralSkill[],
@@ -59,7 +63,11 @@ export function oralActivity(
   return parts.length > 0 ? { kind: "ears-only", parts } : undefined;
 }
 
-/** Old sounds, shuffled: shaky ones first into the pack, then today's, those the learners are at, then others. */
+/**
+ * Old sounds, shuffled: shaky ones first into the pack, then today's, those the learners are at, then others.
+ *
+ * @param count how many cards, from 1
+ */
 export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(request.seed);
   const shaky = request.substitutions.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
@@ -77,7 +85,7 @@ export function soundCards({ request }: Making, count: number): ActivityContent 
   return known.length > 0 ? { kind: "sound-cards", gpcs: shuffled(known, random) } : undefined;
 }
 
-/** Sounds with every taught spelling of each, those with several first. */
+/** Sounds with every taught spelling of each, those with several first. @param count how many sounds, from 1 */
 export function hearAndSpell({ request, lexicon }: Making, count: number): ActivityContent | undefined {
   const bySound = new Map<string, { sound: readonly string[]; gpcs: string[] }>();
   for (const id of request.taughtGpcs) {
@@ -126,7 +134,7 @@ function neighboursOf(word: string, { request, today, lexicon }: Making): string
     .map(({ word: other }) => other);
 }
 
-/** The word said, to be found among words that differ from it by one grapheme. */
+/** The word said, to be found among words that differ from it by one grapheme. @param count how many items, from 1 */
 export function findIt(making: Making, count: number): ActivityContent | undefined {
   const items = making.today.words
     .map((word) => ({ word, foils: neighboursOf(word, making).slice(0, FOILS) }))
@@ -135,7 +143,11 @@ export function findIt(making: Making, count: number): ActivityContent | undefin
   return items.length > 0 ? { kind: "find-it", items } : undefined;
 }
 
-/** A grapheme of today's left out, to be chosen among taught ones of near sounds. */
+/**
+ * A grapheme of today's left out, to be chosen among taught ones of near sounds.
+ *
+ * @param count how many items, from 1
+ */
 export function fillTheGap({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
   const keys = new Set(
     [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])].map((id) => keyOfGpc(id, lexicon.accent)),
@@ -166,7 +178,7 @@ export function fillTheGap({ request, today, lexicon }: Making, count: number): 
   return items.length > 0 ? { kind: "fill-the-gap", items: items.slice(0, count) } : undefined;
 }
 
-/** A word is said; shown is that word, or one that differs by one grapheme. */
+/** A word is said; shown is that word, or one that differs by one grapheme. @param count how many items, from 1 */
 export function rightOrNot(making: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(making.request.seed + 1);
   const items = making.today.words.slice(0, count).flatMap((word) => {
@@ -176,7 +188,12 @@ export function rightOrNot(making: Making, count: number): ActivityContent | und
   return items.length > 1 ? { kind: "right-or-not", items } : undefined;
 }
 
-/** Real and nonsense words mixed, about half of each. @returns undefined when too few can be made */
+/**
+ * Real and nonsense words mixed, about half of each.
+ *
+ * @param count how many words, from 1
+ * @returns undefined when too few can be made
+ */
 export function realOrNonsense({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
   const half = Math.floor(count / 2);
   const made = makeNonsense({ taught: request.taught, count: half, seed: request.seed, focus: request.focus }, lexicon);
@@ -192,7 +209,11 @@ export function realOrNonsense({ request, today, lexicon }: Making, count: numbe
   };
 }
 
-/** A family that the records or today's sound call for, laid out as a walk. */
+/**
+ * A family that the records or today's sound call for, laid out as a walk.
+ *
+ * @param count how many members at most, from 1
+ */
 export function familyWalkOf({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
   const rules = { ...request, never: [...(request.never ?? []), ...today.heldBack] };
   const substitutions = [
@@ -218,7 +239,11 @@ export function familyWalkOf({ request, today, lexicon }: Making, count: number)
     : undefined;
 }
 
-/** Irregular words the group learns whole: those the learners are at, then the newest. */
+/**
+ * Irregular words the group learns whole: those the learners are at, then the newest.
+ *
+ * @param count how many words, from 1
+ */
 export function irregularWords({ request, today }: Making, count: number): ActivityContent | undefined {
   const asked = (request.wholeWords ?? []).filter((word) => request.taught.words.has(word));
   const words = [...new Set([...asked, ...[...request.taught.words].reverse()])]
@@ -230,7 +255,11 @@ export function irregularWords({ request, today }: Making, count: number): Activ
 /** Spellings beside today's that could be taken for it: of the nearest sounds, and of the sound itself. */
 const SORTED_AGAINST = 6;
 
-/** A sort of today's spelling against another that is taught: of the same sound, or else of the nearest. */
+/**
+ * A sort of today's spelling against another that is taught: of the same sound, or else of the nearest.
+ *
+ * @param count how many words, from 1
+ */
 export function sortOf({ request, today, lexicon }: Making, count: number): ActivityContent | undefined {
   const [gpc] = request.focus;
   const target = gpc === undefined ? undefined : gpcById(gpc);

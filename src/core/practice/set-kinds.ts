@@ -104,7 +104,7 @@ const definitionOf = <C extends SetContent>(content: C): SetDefinition<C> =>
 /** A saved set as something that is gone through in a lesson. */
 export const activityOfSet = (content: SetContent): ActivityContent => definitionOf(content).asActivity(content);
 
-/** How many things a set has to go through. */
+/** How many things a set has to go through. @returns a whole number, from 0 */
 export const itemsOfSet = (content: SetContent): number => definitionOf(content).items(content);
 
 /** Every word of a set that learners would see or hear. */

@@ -54,6 +54,7 @@ const SHORTEST_FADED = 2;
  * familiar a word should need less time; a school that fades its help instead lets the time grow.
  *
  * @param lessons earlier lessons with today's sounds
+ * @returns whole seconds, from 0
  */
 export function thinkingAfter(
   { thinking, fading }: Pick<PracticeSettings, "thinking" | "fading">,

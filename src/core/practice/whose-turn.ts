@@ -19,6 +19,7 @@ const MOST_TRIED = 6;
  * by the seed. Nobody closes a round and opens the next where that can be helped.
  *
  * @param words unit keys of each word to come
+ * @param seed the same seed deals the same turns
  * @returns a learner's id for each word; empty without learners
  */
 export function turnOrder(

@@ -1,6 +1,8 @@
 /**
  * A small seeded generator (mulberry32, Tommy Ettinger 2017, public domain): the same seed gives the
  * same numbers on every machine. Returns numbers from 0 up to, not including, 1.
+ *
+ * @param seed a whole number; only its lowest 32 bits count
  */
 export function seededRandom(seed: number): () => number {
   let state = seed >>> 0;

@@ -12,6 +12,8 @@ const MIRRORED: Readonly<Record<string, string>> = { b: "d", d: "b", p: "b", q: 
  * (the short sound of a split digraph's vowel, hard c for soft), what a mirrored letter says, then the
  * sounds closest in the mouth.
  *
+ * @param unitIndex place of the unit in the word, from 0
+ *
  * @returns `count` phoneme ids, none in the unit's own sound class
  */
 export function likelySounds(target: Segmentation, unitIndex: number, count = 8): string[] {

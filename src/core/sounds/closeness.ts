@@ -30,6 +30,8 @@ const STEP = { place: 0.08, manner: 0.35, voicing: 0.2, nasality: 0.25 } as cons
  * order in which Miller & Nicely (1955) found features to survive noise, from memory: voicing and
  * nasality are kept best, place is lost first.
  *
+ * @returns 0 for the same sound, about 1 for one that is far
+ *
  * @throws Error when an id is not in the inventory
  */
 export function soundDistance(a: string, b: string): number {

@@ -3,12 +3,13 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuGroup, MenuItem } from "../../components/ui/Menu.tsx";
+import type { ChainId } from "../../schemas/ids.ts";
 import type { ChainVersion } from "../../server/chains/chains.ts";
 import type { Group } from "../../server/groups/groups.ts";
 import { call } from "../shared/client.ts";
 
 interface Props {
-  readonly chainId: string | undefined;
+  readonly chainId: ChainId | undefined;
   readonly groups: readonly Group[];
   readonly hasWords: boolean;
   readonly onSaveAs: () => void;

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type ChainRequest, type ChainShape, DEFAULT_SHAPE } from "../../core/light.ts";
+import type { ChainId } from "../../schemas/ids.ts";
 import { NO_HISTORY } from "../shared/history.ts";
 import {
   type BenchAction,
@@ -144,7 +145,7 @@ describe("a relaxation taken", () => {
 
 describe("drafts", () => {
   it("a restored draft is the chain as it was, and what was saved still counts as saved", () => {
-    const unsaved = state(["pit", "pin"], { title: "Monday", chainId: "c1" });
+    const unsaved = state(["pit", "pin"], { title: "Monday", chainId: "c1" as ChainId });
     const before = { ...unsaved, saved: fingerprint(unsaved) };
     const after = benchReducer(state([]), { type: "restore", draft: JSON.parse(JSON.stringify(draftOf(before))) });
     expect(after).toMatchObject({

@@ -1,4 +1,5 @@
 import { type ChainRequest, type ChainShape, type Contrast, DEFAULT_SHAPE } from "../../core/light.ts";
+import type { ChainId } from "../../schemas/ids.ts";
 import { type History, recorded, redone, type Travelled, undone } from "../shared/history.ts";
 
 /** Which gap the suggestions are for: beside or in place of the word at an index. */
@@ -14,7 +15,7 @@ export interface BenchState {
   readonly contrasts: readonly Contrast[];
   readonly shape: ChainShape;
   readonly title: string;
-  readonly chainId: string | undefined;
+  readonly chainId: ChainId | undefined;
   /** The chain as it stands in the database, to know whether anything is unsaved. */
   readonly saved: string;
   readonly history: History<readonly string[]>;
@@ -30,7 +31,7 @@ export type BenchAction =
   | { readonly type: "lock"; readonly word: string }
   | { readonly type: "restore"; readonly draft: Draft }
   | { readonly type: "title"; readonly title: string }
-  | { readonly type: "saved"; readonly chainId: string; readonly title: string; readonly saved: string };
+  | { readonly type: "saved"; readonly chainId: ChainId; readonly title: string; readonly saved: string };
 
 /** What is kept of an unsaved chain while the teacher looks at another screen. */
 export type Draft = Pick<BenchState, "words" | "focus" | "contrasts" | "shape" | "title" | "chainId" | "saved">;

@@ -19,7 +19,7 @@ interface Mended {
 export const unfitIn = (verdicts: readonly WordVerdict[]): number[] =>
   verdicts.flatMap((verdict, k) => ("refusal" in verdict && verdict.refusal ? [k] : []));
 
-/** How many steps of a chain are not one step. */
+/** How many steps of a chain are not one step. @returns a whole number, from 0 */
 export const brokenIn = ({ steps }: Pick<ChainReport, "steps">): number => steps.filter(({ single }) => !single).length;
 
 /** What mends a chain word by word: a bridge between two, another in the place of one or of all that do not fit. */

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Family, SetWord } from "../../core/light.ts";
+import type { SetId } from "../../schemas/ids.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
 import {
   type FamiliesAction,
@@ -81,7 +82,7 @@ describe("the set in the making", () => {
       expect(fingerprint(familiesReducer(state, action))).not.toBe(state.saved);
     const saved = familiesReducer(familiesReducer(state, { type: "title", title: "x" }), {
       type: "saved",
-      setId: "1",
+      setId: "1" as SetId,
       title: "x",
     });
     expect(fingerprint(saved)).toBe(saved.saved);

@@ -1,5 +1,6 @@
 import type { Family, FamilyKind, SetOrder, SetWord, WalkWay } from "../../core/light.ts";
 import { familyId } from "../../core/light.ts";
+import type { SetId } from "../../schemas/ids.ts";
 import type { WordSet } from "../../server/sets/word-sets.ts";
 import { type History, NO_HISTORY, recorded, redone, type Travelled, undone } from "../shared/history.ts";
 
@@ -35,7 +36,7 @@ export interface FamiliesState {
   /** Words were put in or taken out by hand: the set is no longer made anew by itself. */
   readonly byHand: boolean;
   readonly history: History<readonly ChosenWord[]>;
-  readonly setId: string | undefined;
+  readonly setId: SetId | undefined;
   readonly title: string;
   /** Fingerprint of what is stored. */
   readonly saved: string;
@@ -52,7 +53,7 @@ export type FamiliesAction =
   | { readonly type: "way"; readonly way: WalkWay }
   | { readonly type: "undo" | "redo" }
   | { readonly type: "title"; readonly title: string }
-  | { readonly type: "saved"; readonly setId: string; readonly title: string };
+  | { readonly type: "saved"; readonly setId: SetId; readonly title: string };
 
 /** The state of the families screen when it opens. */
 export function startingFamilies(set: WordSet | undefined): FamiliesState {

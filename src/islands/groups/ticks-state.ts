@@ -34,7 +34,7 @@ export function toggle({ kind, token }: Item, byStep: boolean, ticks: TickTokens
   return { ...ticks, [side]: { ...ticks[side], [kind]: next as readonly Pattern[] } };
 }
 
-/** How many things are ticked by hand. */
+/** How many things are ticked by hand. @returns a whole number, from 0 */
 export function countTicks({ add, remove }: TickTokens): number {
   return [add, remove].reduce((sum, side) => sum + side.gpcs.length + side.patterns.length + side.words.length, 0);
 }

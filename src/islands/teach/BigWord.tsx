@@ -15,7 +15,7 @@ export const WORD_BEFORE_HEIGHT = 100;
 const LARGEST = 300;
 const SIZE_BEFORE_MEASURED = 150;
 
-/** The largest letter size, in pixels, at which a word fits an area. */
+/** The largest letter size, in pixels, at which a word fits an area. @returns whole pixels */
 export function letterSizeIn(area: ElementSize | undefined, reading: Segmentation): number {
   if (!area) return SIZE_BEFORE_MEASURED;
   const byWidth = (area.width * 0.88) / layoutZip(reading, BIG).width;

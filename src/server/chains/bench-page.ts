@@ -1,9 +1,10 @@
 import { type GroupScope, MAX_CHAIN_LENGTH } from "../../core/light.ts";
+import { chainIdField } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
-import { isUuid } from "../http/page.ts";
+import { idInAddress } from "../http/page.ts";
 import { recentWords } from "../sessions/sessions.ts";
 import type { SavedChain } from "./chains.ts";
 import { getChain, listChains } from "./chains.ts";
@@ -34,7 +35,8 @@ export async function benchPage(
   given: string | null = null,
 ): Promise<BenchPage> {
   const groups = await listGroups(db);
-  const chain = chainId && isUuid(chainId) ? await getChain(db, chainId) : undefined;
+  const namedChain = idInAddress(chainIdField, chainId);
+  const chain = namedChain ? await getChain(db, namedChain) : undefined;
   const wanted = chain?.groupId ?? groupId;
   const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
   if (wanted && !group) throw new AppError("not-found", "There is no such group.");
@@ -49,7 +51,8 @@ export async function benchPage(
       copyOf: undefined,
       recent: [],
     };
-  const copyOf = copyId && isUuid(copyId) ? await getChain(db, copyId) : undefined;
+  const copied = idInAddress(chainIdField, copyId);
+  const copyOf = copied ? await getChain(db, copied) : undefined;
   const chains = (await listChains(db, group.id)).slice(0, 40).map(({ id, title }) => ({ id, title }));
   return {
     groups,

@@ -4,15 +4,16 @@ import type { z } from "zod";
 import type { ChainShape } from "../../core/light.ts";
 import type { EditChainInput, NewChainInput } from "../../schemas/chains.ts";
 import type { shapeField } from "../../schemas/fields.ts";
-import type { GroupId } from "../../schemas/ids.ts";
+import type { ChainId, GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
+import { newId } from "../db/new-id.ts";
 import { chains, chainVersions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
 import type { Aim } from "../plans/lesson-types.ts";
 
 export interface SavedChain {
-  readonly id: string;
+  readonly id: ChainId;
   readonly groupId: GroupId;
   readonly title: string;
   readonly words: readonly string[];
@@ -45,7 +46,7 @@ export async function listChains(db: Queryable, groupId: GroupId): Promise<Saved
 }
 
 /** @throws AppError "not-found" */
-export async function getChain(db: Queryable, id: string): Promise<SavedChain> {
+export async function getChain(db: Queryable, id: ChainId): Promise<SavedChain> {
   const [row] = await db.select().from(chains).where(eq(chains.id, id));
   if (!row) throw notFound("chain");
   return toChain(row);
@@ -54,7 +55,7 @@ export async function getChain(db: Queryable, id: string): Promise<SavedChain> {
 /** @throws AppError "not-found" when there is no such group */
 export async function createChain(db: Queryable, input: NewChainInput): Promise<SavedChain> {
   await getGroup(db, input.groupId);
-  const id = randomUUID();
+  const id = newId<ChainId>();
   const { groupId, words, aim } = input;
   const title = input.title || chainTitle(words);
   await db.insert(chains).values({ id, groupId, words, aim, title, shape: toShape(input.shape) });
@@ -63,7 +64,7 @@ export async function createChain(db: Queryable, input: NewChainInput): Promise<
 }
 
 /** @throws AppError "not-found" */
-export async function editChain(db: Queryable, id: string, input: EditChainInput): Promise<SavedChain> {
+export async function editChain(db: Queryable, id: ChainId, input: EditChainInput): Promise<SavedChain> {
   await getChain(db, id);
   const { words, aim } = input;
   const title = input.title || chainTitle(words);
@@ -91,14 +92,14 @@ export interface ChainVersion {
 
 const VERSIONS_SHOWN = 50;
 
-async function storeVersion(db: Queryable, chainId: string, title: string, words: readonly string[]): Promise<void> {
+async function storeVersion(db: Queryable, chainId: ChainId, title: string, words: readonly string[]): Promise<void> {
   const [last] = await listVersions(db, chainId, 1);
   if (last && last.title === title && last.words.join(" ") === words.join(" ")) return;
   await db.insert(chainVersions).values({ id: randomUUID(), chainId, title, words });
 }
 
 /** The states a chain was saved in, the latest first. */
-export async function listVersions(db: Queryable, chainId: string, most = VERSIONS_SHOWN): Promise<ChainVersion[]> {
+export async function listVersions(db: Queryable, chainId: ChainId, most = VERSIONS_SHOWN): Promise<ChainVersion[]> {
   const rows = await db
     .select()
     .from(chainVersions)

@@ -25,7 +25,7 @@ import type {
   SetKind,
   TickTokens,
 } from "../../core/light.ts";
-import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
+import type { ChainId, GroupId, LearnerId, ResponseId, RoutineId, SessionId, SetId } from "../../schemas/ids.ts";
 import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
 
 const id = uuid("id").primaryKey();
@@ -89,7 +89,7 @@ export const memberships = pgTable(
 export const chains = pgTable(
   "chains",
   {
-    id,
+    id: id.$type<ChainId>(),
     groupId: uuid("group_id")
       .$type<GroupId>()
       .notNull()
@@ -110,6 +110,7 @@ export const chainVersions = pgTable(
   {
     id,
     chainId: uuid("chain_id")
+      .$type<ChainId>()
       .notNull()
       .references(() => chains.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
@@ -123,7 +124,7 @@ export const chainVersions = pgTable(
 export const wordSets = pgTable(
   "word_sets",
   {
-    id,
+    id: id.$type<SetId>(),
     groupId: uuid("group_id")
       .$type<GroupId>()
       .notNull()
@@ -140,7 +141,7 @@ export const wordSets = pgTable(
 export const routines = pgTable(
   "routines",
   {
-    id,
+    id: id.$type<RoutineId>(),
     groupId: uuid("group_id")
       .$type<GroupId>()
       .notNull()
@@ -158,6 +159,7 @@ export const routineDays = pgTable(
   {
     id,
     routineId: uuid("routine_id")
+      .$type<RoutineId>()
       .notNull()
       .references(() => routines.id, { onDelete: "cascade" }),
     day: date("day", { mode: "string" }).notNull(),
@@ -200,7 +202,9 @@ export const sessions = pgTable(
       .$type<GroupId>()
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
-    chainId: uuid("chain_id").references(() => chains.id, { onDelete: "set null" }),
+    chainId: uuid("chain_id")
+      .$type<ChainId>()
+      .references(() => chains.id, { onDelete: "set null" }),
     title: text("title").notNull(),
     /** The words as they were taught: a chain edited later does not rewrite the past. */
     words: jsonb("words").$type<readonly string[]>().notNull(),
@@ -224,7 +228,7 @@ export const responses = pgTable(
   "responses",
   {
     /** Made by the browser, so that sending twice stores once. */
-    id,
+    id: id.$type<ResponseId>(),
     sessionId: uuid("session_id")
       .$type<SessionId>()
       .notNull()
@@ -243,7 +247,7 @@ export const responses = pgTable(
     classifier: integer("classifier").notNull(),
     /** The word was kept back until the end of its lesson. */
     heldBack: boolean("held_back").notNull().default(false),
-    supersedes: uuid("supersedes"),
+    supersedes: uuid("supersedes").$type<ResponseId>(),
     withdrawn: boolean("withdrawn").notNull().default(false),
     at: timestamp("at", { withTimezone: true }).notNull(),
     ...stamps,

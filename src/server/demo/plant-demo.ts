@@ -12,7 +12,7 @@ import {
   taughtAt,
   writeReading,
 } from "../../core/index.ts";
-import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
+import type { AnyId, ChainId, GroupId, LearnerId, ResponseId, SessionId } from "../../schemas/ids.ts";
 import { chainTitle } from "../chains/chains.ts";
 import type { Database, Queryable } from "../db/database.ts";
 import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
@@ -32,11 +32,11 @@ const DAY = 24 * 60 * 60 * 1000;
 const MINUTE = 60 * 1000;
 
 /** An id in the form of a random UUID, from the seed: the demo is the same wherever it is planted. */
-function seededId(random: () => number): string {
+function seededId<Id extends AnyId>(random: () => number): Id {
   const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16));
   hex[12] = "4";
   hex[16] = "89ab"[Math.floor(random() * 4)] as string;
-  return hex.join("").replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, "$1-$2-$3-$4-$5");
+  return hex.join("").replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, "$1-$2-$3-$4-$5") as Id;
 }
 
 /**
@@ -55,9 +55,9 @@ export async function plantDemo(db: Database, now: Date): Promise<void> {
 }
 
 async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: () => number): Promise<void> {
-  const groupId = seededId(random) as GroupId;
+  const groupId = seededId<GroupId>(random);
   await db.insert(groups).values({ id: groupId, name: group.name, sequenceId: group.sequenceId, step: group.step });
-  const members = group.learners.map((learner) => ({ ...learner, id: seededId(random) as LearnerId }));
+  const members = group.learners.map((learner) => ({ ...learner, id: seededId<LearnerId>(random) }));
   await db.insert(learners).values(members.map(({ id, nickname }) => ({ id, nickname })));
   await db.insert(memberships).values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
   const luck = seededRandom(SEED + group.name.length);
@@ -110,8 +110,8 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
   const plan = plans[0];
   if (!plan) throw new Error("The planner answered with no plan");
   const aim = { focus: lesson.focus, contrasts: lesson.contrasts };
-  const chainId = seededId(random);
-  const sessionId = seededId(random) as SessionId;
+  const chainId = seededId<ChainId>(random);
+  const sessionId = seededId<SessionId>(random);
   const title = chainTitle(plan.words);
   const stamp = { createdAt: planting.at, updatedAt: planting.at };
   const cards = cardsOf(group);
@@ -122,7 +122,7 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
     content: { kind: "read-chain" as const, words: plan.words },
   };
   const cardPart = {
-    id: seededId(planting.luck),
+    id: seededId<AnyId>(planting.luck),
     kind: "sound-cards" as const,
     title: "",
     content: { kind: "sound-cards" as const, gpcs: cards },
@@ -161,7 +161,7 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
       const answer = simulateReading(member, target, random);
       const at = new Date(planting.at.getTime() + wordIndex * MINUTE + seat * 12_000);
       return {
-        id: seededId(random),
+        id: seededId<ResponseId>(random),
         sessionId,
         learnerId: member.id,
         wordIndex,
@@ -199,7 +199,7 @@ function cardRows(planting: LessonToPlant, sessionId: SessionId, cards: readonly
       const answer = { outcome, substitutions: [] } as const;
       const at = new Date(planting.at.getTime() + WORDS * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000);
       return {
-        id: seededId(planting.luck),
+        id: seededId<ResponseId>(planting.luck),
         sessionId,
         learnerId: member.id,
         wordIndex: WORDS + k,

@@ -121,6 +121,7 @@ async function run(route: AnyRoute, params: Record<string, string>, request: Req
  * writes. Errors of the catalogue answer with their status, everything else 500.
  *
  * @param open opens the database, or gives the one that is open
+ * @throws what is no fault of the request's: the framework answers it
  */
 export async function answerRequest(request: Request, open: () => Promise<Database>): Promise<Response> {
   try {

@@ -1,6 +1,11 @@
+import type { z } from "zod";
 import { AppError } from "./errors.ts";
 
-/** For pages: the value, or undefined when what the address names does not exist. Other errors go on. */
+/**
+ * For pages: the value, or undefined when what the address names does not exist. Other errors go on.
+ *
+ * @throws every error that is not of something missing
+ */
 export async function orNotFound<T>(loading: Promise<T>): Promise<T | undefined> {
   try {
     return await loading;
@@ -10,5 +15,8 @@ export async function orNotFound<T>(loading: Promise<T>): Promise<T | undefined>
   }
 }
 
-/** Is this text an id that could name a row? What cannot is passed over, not looked up. */
-export const isUuid = (text: string): boolean => /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
+/** The id that an address gives, or undefined: what cannot be one is passed over, not looked up. */
+export const idInAddress = <Field extends z.ZodType<string>>(
+  field: Field,
+  text: string | null | undefined,
+): z.infer<Field> | undefined => field.safeParse(text).data;

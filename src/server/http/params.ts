@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { sequenceIdField } from "../../schemas/fields.ts";
-import { groupIdField, idField, sessionIdField } from "../../schemas/ids.ts";
+import { chainIdField, groupIdField, routineIdField, sessionIdField, setIdField } from "../../schemas/ids.ts";
 import { dayField } from "../../schemas/routines.ts";
 import { notFound } from "./errors.ts";
 
@@ -9,9 +9,9 @@ export const PARAMS = {
   groupId: { schema: groupIdField, names: "group" },
   planId: { schema: groupIdField, names: "plan" },
   activityId: { schema: z.string().min(1).max(60), names: "activity" },
-  chainId: { schema: idField, names: "chain" },
-  setId: { schema: idField, names: "set" },
-  routineId: { schema: idField, names: "routine" },
+  chainId: { schema: chainIdField, names: "chain" },
+  setId: { schema: setIdField, names: "set" },
+  routineId: { schema: routineIdField, names: "routine" },
   day: { schema: dayField, names: "day" },
   sequenceId: { schema: sequenceIdField, names: "sequence" },
   sessionId: { schema: sessionIdField, names: "session" },

@@ -6,6 +6,7 @@ import {
   type SetContent,
   shippedLexicon,
 } from "../../core/index.ts";
+import type { ChainId, SetId } from "../../schemas/ids.ts";
 import { getChain, type SavedChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { notFound } from "../http/errors.ts";
@@ -20,8 +21,8 @@ export type Material = Pick<CheckedActivity, "content" | "teacherMade">;
 export async function materialOf(db: Queryable, { content, kind, ref }: PlanActivity): Promise<Material> {
   if (content) return { content };
   if (ref === undefined) throw notFound("chain or set of this activity");
-  if (kind === "chain") return materialOfChain(db, await getChain(db, ref));
-  return materialOfSet((await getSet(db, ref)).content);
+  if (kind === "chain") return materialOfChain(db, await getChain(db, ref as ChainId));
+  return materialOfSet((await getSet(db, ref as SetId)).content);
 }
 
 /** A saved chain: to be read, or, where it was made for the ears, to be heard. */

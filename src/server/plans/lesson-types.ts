@@ -1,5 +1,5 @@
 import type { ActivityContent, Contrast, PlannedKind, PracticeSettings } from "../../core/light.ts";
-import type { LearnerId } from "../../schemas/ids.ts";
+import type { ChainId, LearnerId, SetId } from "../../schemas/ids.ts";
 
 /** What is kept of lessons: shapes alone, so that the tables and what stands on them both know them. */
 
@@ -41,7 +41,7 @@ export interface PlanActivity {
   readonly kind: PlannedKind;
   readonly minutes: number;
   /** The chain or the set it is done with. */
-  readonly ref?: string;
+  readonly ref?: ChainId | SetId;
   readonly content?: ActivityContent;
   /** Of the chain or the set; a drafted activity goes by its kind. */
   readonly title: string;

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray } from "drizzle-orm";
 import { DEFAULT_PRACTICE, itemsOfSet, minutesFor } from "../../core/light.ts";
-import type { GroupId } from "../../schemas/ids.ts";
+import type { ChainId, GroupId, SetId } from "../../schemas/ids.ts";
 import { MOST_ACTIVITIES } from "../../schemas/plans.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
@@ -56,14 +56,20 @@ async function titlesOf(db: Queryable, activities: readonly PlanActivity[]): Pro
   const refs = activities.flatMap(({ ref }) => (ref === undefined ? [] : [ref]));
   if (refs.length === 0) return new Map();
   const named = [
-    ...(await db.select({ id: chains.id, title: chains.title }).from(chains).where(inArray(chains.id, refs))),
-    ...(await db.select({ id: wordSets.id, title: wordSets.title }).from(wordSets).where(inArray(wordSets.id, refs))),
+    ...(await db
+      .select({ id: chains.id, title: chains.title })
+      .from(chains)
+      .where(inArray(chains.id, refs as ChainId[]))),
+    ...(await db
+      .select({ id: wordSets.id, title: wordSets.title })
+      .from(wordSets)
+      .where(inArray(wordSets.id, refs as SetId[]))),
   ];
   return new Map(named.map(({ id, title }) => [id, title]));
 }
 
 /** What is put into a lesson by reference. */
-type SavedMaterial = { readonly chainId: string } | { readonly setId: string };
+type SavedMaterial = { readonly chainId: ChainId } | { readonly setId: SetId };
 
 /** Puts a saved chain or set at the end of the next lesson; one that is in it already stays where it is. */
 export async function addSaved(db: Queryable, groupId: GroupId, material: SavedMaterial): Promise<Plan> {
@@ -71,7 +77,10 @@ export async function addSaved(db: Queryable, groupId: GroupId, material: SavedM
   const ref = "chainId" in material ? material.chainId : material.setId;
   if (plan.activities.some((activity) => activity.ref === ref)) return plan;
   refuseWhenFull(plan);
-  const planned = "chainId" in material ? await plannedChain(db, ref, groupId) : await plannedSet(db, ref, groupId);
+  const planned =
+    "chainId" in material
+      ? await plannedChain(db, material.chainId, groupId)
+      : await plannedSet(db, material.setId, groupId);
   const { practice } = await getSchool(db);
   const activity = { id: randomUUID(), ref, ifTime: false, heldBack: false, settings: practice, ...planned };
   await storePlan(db, { ...plan, activities: [...plan.activities, activity] });
@@ -88,13 +97,13 @@ export function refuseWhenFull({ activities }: Plan): void {
 
 type ActivityHead = Pick<PlanActivity, "kind" | "title" | "minutes">;
 
-async function plannedChain(db: Queryable, id: string, groupId: GroupId): Promise<ActivityHead> {
+async function plannedChain(db: Queryable, id: ChainId, groupId: GroupId): Promise<ActivityHead> {
   const chain = await getChain(db, id);
   checkGroup(chain.groupId, groupId, "chainId");
   return { kind: "chain", title: chain.title, minutes: minutesFor("chain", chain.words.length) };
 }
 
-async function plannedSet(db: Queryable, id: string, groupId: GroupId): Promise<ActivityHead> {
+async function plannedSet(db: Queryable, id: SetId, groupId: GroupId): Promise<ActivityHead> {
   const set = await getSet(db, id);
   checkGroup(set.groupId, groupId, "setId");
   return { kind: set.kind, title: set.title, minutes: minutesFor(set.kind, itemsOfSet(set.content)) };

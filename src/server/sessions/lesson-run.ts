@@ -59,7 +59,11 @@ export interface RunTarget {
   readonly item: RunItem;
 }
 
-/** What a session's word is, and in which activity it stands; undefined for an index that cannot be marked. */
+/**
+ * What a session's word is, and in which activity it stands; undefined for an index that cannot be marked.
+ *
+ * @param wordIndex index into the session's words, from 0
+ */
 export function targetAt(session: Session, wordIndex: number, accent: AccentSettings): RunTarget | undefined {
   for (const activity of session.run.activities) {
     if (!activity.targets.includes(wordIndex)) continue;

@@ -9,7 +9,7 @@ import {
   wordsOfContent,
   wordsShownIn,
 } from "../../core/index.ts";
-import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
+import type { ChainId, GroupId, LearnerId, SessionId, SetId } from "../../schemas/ids.ts";
 import type { NewSessionInput } from "../../schemas/sessions.ts";
 import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
@@ -37,7 +37,7 @@ export async function startSession(db: Queryable, input: NewSessionInput, now: D
   return startActivity(db, input, now);
 }
 
-async function startChain(db: Queryable, chainId: string, now: Date): Promise<Session> {
+async function startChain(db: Queryable, chainId: ChainId, now: Date): Promise<Session> {
   const chain = await getChain(db, chainId);
   const activity = {
     id: chain.id,
@@ -55,7 +55,7 @@ async function startChain(db: Queryable, chainId: string, now: Date): Promise<Se
   );
 }
 
-async function startSet(db: Queryable, setId: string, now: Date): Promise<Session> {
+async function startSet(db: Queryable, setId: SetId, now: Date): Promise<Session> {
   const set = await getSet(db, setId);
   const material = materialOfSet(set.content);
   const activity = {
@@ -150,7 +150,7 @@ async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity
 
 interface Beginning {
   readonly groupId: GroupId;
-  readonly chainId?: string;
+  readonly chainId?: ChainId;
   readonly title: string;
   readonly aim?: Aim;
   readonly activities: readonly NewActivity[];

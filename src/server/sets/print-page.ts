@@ -11,6 +11,7 @@ import {
   walkParts,
   wordsOfSet,
 } from "../../core/index.ts";
+import type { SetId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, getGroup } from "../groups/groups.ts";
@@ -35,7 +36,7 @@ export interface WalkedWord {
 }
 
 /** @throws AppError "not-found" */
-export async function printPage(db: Queryable, id: string): Promise<PrintPage> {
+export async function printPage(db: Queryable, id: SetId): Promise<PrintPage> {
   const set = await getSet(db, id);
   const group = await getGroup(db, set.groupId);
   const scope = await groupScope(db, group);

@@ -2,16 +2,17 @@ import { randomUUID } from "node:crypto";
 import { formatISO, parseISO, subDays } from "date-fns";
 import { and, desc, eq, gte, lt } from "drizzle-orm";
 import { type FilledPart, fillRoutine, type RoutinePart } from "../../core/index.ts";
-import type { GroupId } from "../../schemas/ids.ts";
+import type { GroupId, RoutineId } from "../../schemas/ids.ts";
 import type { EditDayInput, EditRoutineInput, FillInput, NewRoutineInput } from "../../schemas/routines.ts";
 import type { Queryable } from "../db/database.ts";
+import { newId } from "../db/new-id.ts";
 import { routineDays, routines } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 
 export interface Routine {
-  readonly id: string;
+  readonly id: RoutineId;
   readonly groupId: GroupId;
   readonly title: string;
   readonly parts: readonly RoutinePart[];
@@ -19,7 +20,7 @@ export interface Routine {
 
 /** A routine as it is filled for one day. */
 export interface RoutineDay {
-  readonly routineId: string;
+  readonly routineId: RoutineId;
   /** ISO 8601 date. */
   readonly day: string;
   readonly parts: readonly FilledPart[];
@@ -43,7 +44,7 @@ export async function listRoutines(db: Queryable, groupId: GroupId): Promise<Rou
 }
 
 /** @throws AppError "not-found" */
-export async function getRoutine(db: Queryable, id: string): Promise<Routine> {
+export async function getRoutine(db: Queryable, id: RoutineId): Promise<Routine> {
   const [row] = await db.select().from(routines).where(eq(routines.id, id));
   if (!row) throw notFound("routine");
   return toRoutine(row);
@@ -52,13 +53,13 @@ export async function getRoutine(db: Queryable, id: string): Promise<Routine> {
 /** @throws AppError "not-found" when there is no such group */
 export async function createRoutine(db: Queryable, input: NewRoutineInput): Promise<Routine> {
   await getGroup(db, input.groupId);
-  const id = randomUUID();
+  const id = newId<RoutineId>();
   await db.insert(routines).values({ id, ...input });
   return getRoutine(db, id);
 }
 
 /** @throws AppError "not-found" */
-export async function editRoutine(db: Queryable, id: string, input: EditRoutineInput): Promise<Routine> {
+export async function editRoutine(db: Queryable, id: RoutineId, input: EditRoutineInput): Promise<Routine> {
   await getRoutine(db, id);
   await db
     .update(routines)
@@ -68,7 +69,7 @@ export async function editRoutine(db: Queryable, id: string, input: EditRoutineI
 }
 
 /** @throws AppError "not-found" */
-export async function removeRoutine(db: Queryable, id: string): Promise<void> {
+export async function removeRoutine(db: Queryable, id: RoutineId): Promise<void> {
   await getRoutine(db, id);
   await db.delete(routines).where(eq(routines.id, id));
 }
@@ -79,7 +80,7 @@ export async function removeRoutine(db: Queryable, id: string): Promise<void> {
  *
  * @throws AppError "not-found"
  */
-export async function fillDay(db: Queryable, id: string, day: string, input: FillInput): Promise<RoutineDay> {
+export async function fillDay(db: Queryable, id: RoutineId, day: string, input: FillInput): Promise<RoutineDay> {
   const routine = await getRoutine(db, id);
   const { words } = input;
   const [filled] = await daysOf(db, id, day, day);
@@ -101,7 +102,7 @@ export async function fillDay(db: Queryable, id: string, day: string, input: Fil
 }
 
 /** Puts other items in one part of a day that has been filled. @throws AppError "not-found" */
-export async function editDay(db: Queryable, id: string, day: string, input: EditDayInput): Promise<RoutineDay> {
+export async function editDay(db: Queryable, id: RoutineId, day: string, input: EditDayInput): Promise<RoutineDay> {
   const [filled] = await daysOf(db, id, day, day);
   const old = filled?.parts[input.part];
   if (!filled || !old) throw notFound("day of this routine");
@@ -113,7 +114,7 @@ export async function editDay(db: Queryable, id: string, day: string, input: Edi
   return { routineId: id, day, parts };
 }
 
-async function storeDay(db: Queryable, routineId: string, day: string, parts: readonly FilledPart[]): Promise<void> {
+async function storeDay(db: Queryable, routineId: RoutineId, day: string, parts: readonly FilledPart[]): Promise<void> {
   await db
     .insert(routineDays)
     .values({ id: randomUUID(), routineId, day, parts })
@@ -121,7 +122,7 @@ async function storeDay(db: Queryable, routineId: string, day: string, parts: re
 }
 
 /** Days from one up to another, the latter not included unless they are the same. */
-async function daysOf(db: Queryable, id: string, from: string, to: string) {
+async function daysOf(db: Queryable, id: RoutineId, from: string, to: string) {
   const until = from === to ? eq(routineDays.day, to) : and(gte(routineDays.day, from), lt(routineDays.day, to));
   return db
     .select()

@@ -1,7 +1,8 @@
+import { setIdField } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { type Group, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
-import { isUuid } from "../http/page.ts";
+import { idInAddress } from "../http/page.ts";
 import { getSet, type WordSet } from "./word-sets.ts";
 
 /**
@@ -16,7 +17,8 @@ export async function setInAddress(
   setId: string | null,
 ): Promise<{ groups: readonly Group[]; group: Group | undefined; set: WordSet | undefined }> {
   const groups = await listGroups(db);
-  const set = setId && isUuid(setId) ? await getSet(db, setId) : undefined;
+  const id = idInAddress(setIdField, setId);
+  const set = id ? await getSet(db, id) : undefined;
   const wanted = set?.groupId ?? groupId;
   const group = wanted ? groups.find(({ id }) => id === wanted) : groups[0];
   if (wanted && !group) throw new AppError("not-found", "There is no such group.");

@@ -1,4 +1,3 @@
-import { randomUUID } from "node:crypto";
 import { and, desc, eq, inArray } from "drizzle-orm";
 import {
   type Bin,
@@ -14,16 +13,17 @@ import {
   shippedLexicon,
   wordsOfSet,
 } from "../../core/index.ts";
-import type { GroupId } from "../../schemas/ids.ts";
+import type { GroupId, SetId } from "../../schemas/ids.ts";
 import type { EditSetInput, NewSetInput } from "../../schemas/sets.ts";
 import type { Queryable } from "../db/database.ts";
+import { newId } from "../db/new-id.ts";
 import { wordSets } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 
 export interface WordSet {
-  readonly id: string;
+  readonly id: SetId;
   readonly groupId: GroupId;
   readonly kind: SetKind;
   readonly title: string;
@@ -59,7 +59,7 @@ export async function listSets(
 }
 
 /** @throws AppError "not-found" */
-export async function getSet(db: Queryable, id: string): Promise<WordSet> {
+export async function getSet(db: Queryable, id: SetId): Promise<WordSet> {
   const [row] = await db.select().from(wordSets).where(eq(wordSets.id, id));
   if (!row) throw notFound("set");
   return toSet(row);
@@ -70,7 +70,7 @@ export async function createSet(db: Queryable, input: NewSetInput): Promise<Word
   await getGroup(db, input.groupId);
   const { groupId, content } = input;
   refuseUnfit(content, await getSchool(db));
-  const id = randomUUID();
+  const id = newId<SetId>();
   await db
     .insert(wordSets)
     .values({ id, groupId, kind: content.kind, content, title: input.title || setTitle(content) });
@@ -78,7 +78,7 @@ export async function createSet(db: Queryable, input: NewSetInput): Promise<Word
 }
 
 /** @throws AppError "not-found", "invalid" */
-export async function editSet(db: Queryable, id: string, input: EditSetInput): Promise<WordSet> {
+export async function editSet(db: Queryable, id: SetId, input: EditSetInput): Promise<WordSet> {
   await getSet(db, id);
   const { content } = input;
   refuseUnfit(content, await getSchool(db));
@@ -90,7 +90,7 @@ export async function editSet(db: Queryable, id: string, input: EditSetInput): P
 }
 
 /** @throws AppError "not-found" */
-export async function removeSet(db: Queryable, id: string): Promise<void> {
+export async function removeSet(db: Queryable, id: SetId): Promise<void> {
   await getSet(db, id);
   await db.delete(wordSets).where(eq(wordSets.id, id));
 }

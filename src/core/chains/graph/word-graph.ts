@@ -43,7 +43,11 @@ export interface WordGraph {
   readonly newTokens: Int32Array;
 }
 
-/** The edges out of a word as objects: for looking at, not for searching. Swaps only when asked for. */
+/**
+ * The edges out of a word as objects: for looking at, not for searching. Swaps only when asked for.
+ *
+ * @param node index of a word in `graph.words`
+ */
 export function edgesFrom(graph: WordGraph, node: number, moves: readonly Move[] = EDGE_KINDS.slice(0, 3)): Edge[] {
   const edges: Edge[] = [];
   const keyOf = (token: number | undefined) => (token === undefined || token < 0 ? undefined : graph.table.keys[token]);

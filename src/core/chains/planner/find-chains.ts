@@ -8,6 +8,7 @@ import { type Found, planOnce } from "./plan-once.ts";
  * Chains for a request: of its length or, where a power is to be reached, of the fewest words that do.
  *
  * @param budget paths each search may look at
+ * @param wanted how many chains, from 1
  */
 export const findChains = (request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found =>
   request.reachPower ? reachPower(request, lexicon, wanted, budget) : planOnce(request, lexicon, wanted, budget);

@@ -54,6 +54,7 @@ interface Laid {
  * Plans for exactly this request, without relaxing anything but the avoidance of words used lately.
  *
  * @param wanted how many chains, no two sharing more than half of their words
+ * @param budget paths each search may look at; about 40,000 unless given
  */
 export function planOnce(request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found {
   const { length } = request;

@@ -137,7 +137,7 @@ export function makeProblem(input: ProblemInput): Problem {
   };
 }
 
-/** How many nonsense words a chain may hold. */
+/** How many nonsense words a chain may hold. @returns a whole number of words, from 0 to the length of the chain */
 export function mostNonsense({ nonsenseShare = 0, length }: Pick<ChainRequest, "nonsenseShare" | "length">): number {
   return Math.floor(Math.min(1, Math.max(0, nonsenseShare)) * length + 1e-9);
 }
@@ -288,17 +288,32 @@ function isSyllable(key: string): boolean {
   return sounds.length > 1 && sounds[0] !== "j" && isVowel(sounds[0] as string);
 }
 
-/** The step between two candidates, or -1. */
+/**
+ * The step between two candidates, or -1.
+ *
+ * @param from index of a candidate
+ * @param target index of a candidate
+ * @returns index into the columns of `steps`, or -1 when there is none
+ */
 export function stepFrom({ offsets, to }: Steps, from: number, target: number): number {
   for (let e = offsets[from] as number; e < (offsets[from + 1] as number); e++) if (to[e] === target) return e;
   return -1;
 }
 
-/** How many steps lead out of a candidate. */
+/**
+ * How many steps lead out of a candidate.
+ *
+ * @param node index of a candidate
+ * @returns a whole number, 0 for a word that stands alone
+ */
 export const degreeOf = ({ offsets }: Steps, node: number): number =>
   (offsets[node + 1] as number) - (offsets[node] as number);
 
-/** Steps between every candidate and one of them, by breadth; Infinity where there is no way. */
+/**
+ * Steps between every candidate and one of them, by breadth; Infinity where there is no way.
+ *
+ * @param target index of a candidate
+ */
 export function distancesTo({ steps, entries }: Problem, target: number): Float64Array {
   const back: number[][] = entries.map(() => []);
   entries.forEach((_, from) => {
@@ -327,6 +342,10 @@ const LATER_CHANCE = 2;
 /**
  * What the first chances of an aim that has had so many can still add beyond `mostGained`. With it the bound
  * holds: so many chances are never worth more than so many third ones and this.
+ *
+ * @param weight how much the aim counts, 1 as a rule
+ * @param had chances so far, from 0
+ * @returns worth in points of the score, from 0
  */
 export function firstChancesLeft(scale: readonly number[], weight: number, had: number): number {
   let left = 0;
@@ -376,5 +395,9 @@ export function scoreParts(problem: Problem, nodes: readonly number[]): ScorePar
   return parts;
 }
 
-/** Score of a chain given as node numbers of the problem; higher is better. */
+/**
+ * Score of a chain given as node numbers of the problem; higher is better.
+ *
+ * @returns points, without a bound either way
+ */
 export const scoreOf = (problem: Problem, nodes: readonly number[]): number => totalOf(scoreParts(problem, nodes));

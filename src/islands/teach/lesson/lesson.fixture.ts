@@ -8,7 +8,7 @@ export const wordOf = (word: string, line: string, extra: readonly string[] = []
   const tray = [...tilesOf(reading), ...extra.map(tile)].sort((a, b) => (a.label < b.label ? -1 : 1));
   return { word, reading, parts: [], likely: [], tray, picture: undefined };
 };
-/** An item of a lesson, for tests. */
+/** An item of a lesson, for tests. @param index place of the item in its activity, from 0 */
 export const itemOf = (
   word: TeachWord,
   index: number,

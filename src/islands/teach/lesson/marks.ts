@@ -15,7 +15,7 @@ export interface Mark {
 /** Marks by learner and word. */
 export type Marks = ReadonlyMap<string, Mark>;
 
-/** Key of a learner's mark on a word of an activity. */
+/** Key of a learner's mark on a word of an activity. @param wordIndex place of the word in its activity, from 0 */
 export const markKey = (learnerId: string, wordIndex: number) => `${learnerId} ${wordIndex}`;
 
 /** The marks that a page starts with: what the database holds. */

@@ -74,7 +74,7 @@ export const displays = createSelector(
 const withoutChange = (display: Display): Display =>
   display.kind === "word" ? { ...display, before: undefined, change: undefined } : display;
 
-/** Which moment is shown: a stage beyond the last is the last. */
+/** Which moment is shown: a stage beyond the last is the last. @returns index into the stages of the display, from 0 */
 export const stageIndex = (state: TeachState): number =>
   Math.max(0, Math.min(state.lesson.stage, displays(state).length - 1));
 

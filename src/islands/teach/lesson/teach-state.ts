@@ -274,7 +274,11 @@ function atMark(state: TeachState, changed: ReturnType<typeof undone>): TeachSta
   return giveTurn({ ...state, book, wrongAt: undefined, lesson }, learnerId);
 }
 
-/** The answer of a wrong reading with one more substitution named: it joins those named before for this reading. */
+/**
+ * The answer of a wrong reading with one more substitution named: it joins those named before for this reading.
+ *
+ * @param unit index of the unit in the word, from 0
+ */
 export function answerWithSubstitution(old: RawAnswer | undefined, unit: number, said: readonly string[]): RawAnswer {
   const others = old?.outcome === "wrong" ? old.substitutions.filter((one) => one.unit !== unit) : [];
   return { outcome: "wrong", substitutions: [...others, { unit, said: [...said] }] };
