@@ -9,6 +9,8 @@ import { createServer } from "node:net";
 import { dirname, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
 
+// Records are their owner's alone, whatever is written.
+process.umask(0o077);
 process.env.ZIP_STEP_ROOT ??= resolve(dirname(fileURLToPath(import.meta.url)), "..");
 const host = "127.0.0.1";
 /** A teacher looks up between two marks: a connection stays open so long, or the next mark may meet it as it closes. */

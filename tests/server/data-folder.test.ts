@@ -1,6 +1,7 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { chmodSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { sql } from "drizzle-orm";
 import { afterAll, describe, expect, it } from "vitest";
 import { openDatabase } from "../../src/server/db/database.ts";
 import { plantDemo } from "../../src/server/demo/plant-demo.ts";
@@ -37,7 +38,7 @@ describe("a data folder", () => {
   it("says what to do when the database in it is damaged, and is made anew when a first start was cut short", async () => {
     const damaged = join(folder, "damaged");
     mkdirSync(join(damaged, "pg"), { recursive: true });
-    writeFileSync(join(damaged, "pg", "PG_VERSION"), "17");
+    writeFileSync(join(damaged, "pg", "PG_VERSION"), "18");
     await expect(openDatabase(damaged)).rejects.toMatchObject({
       code: "folder-damaged",
       hint: expect.stringContaining("backup"),
@@ -47,6 +48,69 @@ describe("a data folder", () => {
     const opened = await openDatabase(cutShort);
     expect(await listGroups(opened.db)).toEqual([]);
     await opened.close();
+  });
+
+  it.each(["PG_VERSION", "global/pg_control", "pg_wal"])(
+    "is refused, and not made anew, without its %s",
+    async (part) => {
+      const broken = join(folder, `without-${part.replace("/", "-")}`);
+      await (await openDatabase(broken)).close();
+      const files = () => readdirSync(broken, { recursive: true, encoding: "utf8" }).sort();
+      rmSync(join(broken, "pg", part), { recursive: true });
+      const before = files();
+      await expect(openDatabase(broken)).rejects.toMatchObject({
+        code: "folder-damaged",
+        message: expect.stringContaining(part),
+      });
+      expect(files()).toEqual(before);
+    },
+  );
+
+  it("is refused when other things are in it, or when it is no folder; nothing is touched", async () => {
+    const other = join(folder, "other");
+    mkdirSync(other);
+    writeFileSync(join(other, "holiday.txt"), "sun");
+    await expect(openDatabase(other)).rejects.toMatchObject({
+      code: "folder-not-ours",
+      message: expect.stringContaining("holiday.txt"),
+    });
+    expect(readdirSync(other)).toEqual(["holiday.txt"]);
+    const file = join(other, "holiday.txt");
+    for (const path of [file, join(file, "inside")])
+      await expect(openDatabase(path)).rejects.toMatchObject({
+        code: "folder-unusable",
+        message: expect.stringContaining("is a file"),
+      });
+  });
+
+  it("is its owner's alone, one from an earlier Zip Step too", async () => {
+    const mine = join(folder, "mine");
+    await (await openDatabase(mine)).close();
+    chmodSync(join(mine, "pg", "base"), 0o755);
+    chmodSync(join(mine, "pg", "PG_VERSION"), 0o666);
+    const opened = await openDatabase(mine);
+    await opened.db.execute(sql`create table made_later (n int)`);
+    const modes = readdirSync(mine, { recursive: true, encoding: "utf8" }).map(
+      (name) => statSync(join(mine, name)).mode & 0o077,
+    );
+    expect(modes.filter((mode) => mode !== 0)).toEqual([]);
+    expect(statSync(mine).mode & 0o077).toBe(0);
+    await opened.close();
+  });
+
+  it("is taken over when its holder's number belongs to another program now, or the machine was started anew", async () => {
+    const reused = join(folder, "reused");
+    await (await openDatabase(reused)).close();
+    const boot = readFileSync("/proc/sys/kernel/random/boot_id", "utf8").trim();
+    for (const holder of [
+      { pid: process.ppid, started: "1", boot },
+      { pid: process.ppid, started: null, boot: "another" },
+    ]) {
+      writeFileSync(join(reused, "in-use-by"), JSON.stringify(holder));
+      await (await openDatabase(reused)).close();
+    }
+    writeFileSync(join(reused, "in-use-by"), JSON.stringify({ pid: process.ppid, started: null, boot }));
+    await expect(openDatabase(reused)).rejects.toMatchObject({ code: "folder-in-use" });
   });
 
   it("keeps the demo over a restart, plants it once, and the evidence finds what was planted", async () => {

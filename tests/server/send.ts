@@ -1,4 +1,4 @@
-import { database } from "../../src/server/db/application-database.ts";
+import { openedDatabase } from "../../src/server/db/application-database.ts";
 import { answerRequest } from "../../src/server/http/answer.ts";
 import type { RouteKey } from "../../src/server/http/route.ts";
 
@@ -29,7 +29,7 @@ export async function send(key: RouteKey, { body, raw, id, params = {}, query }:
   const text = raw ?? (body === undefined ? undefined : JSON.stringify(body));
   const response = await answerRequest(
     new Request(`http://127.0.0.1${address}?${query ?? ""}`, { method, ...(text !== undefined && { body: text }) }),
-    database,
+    openedDatabase,
   );
   const { status, headers } = response;
   if (status === 204) return { status, headers, body: undefined };

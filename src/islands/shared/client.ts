@@ -9,6 +9,9 @@ export interface Refusal {
   readonly hint: string;
 }
 
+/** Refusals that are no fault of what was sent. */
+const PASSING = /^(internal|disk-full|folder-.*)$/;
+
 /** A refusal, or a server that cannot be reached. */
 export class RequestError extends Error {
   readonly refusal: Refusal | undefined;
@@ -25,7 +28,7 @@ export class RequestError extends Error {
 
   /** True when sending again later can help: no answer, or the server's own trouble. */
   get passing(): boolean {
-    return this.refusal === undefined || this.refusal.code === "internal" || this.refusal.code.startsWith("folder-");
+    return this.refusal === undefined || PASSING.test(this.refusal.code);
   }
 }
 

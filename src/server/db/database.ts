@@ -1,12 +1,15 @@
-import { existsSync, readFileSync, renameSync, rmSync } from "node:fs";
+import { existsSync, readFileSync, renameSync, rmSync, statfsSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { brotliDecompressSync } from "node:zlib";
 import { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import { AppError } from "../http/errors.ts";
+import { DATABASE_FOLDER, IN_THE_MAKING, looksLikeDatabase } from "./folder-check.ts";
 import { claimFolder } from "./folder-lock.ts";
+import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
 import * as schema from "./schema.ts";
+import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree } from "./synced-files.ts";
 
 export type Database = PgliteDatabase<typeof schema>;
 /** What a repository takes: the database, or a transaction of it. */
@@ -14,6 +17,14 @@ export type Queryable = Pick<Database, "select" | "insert" | "update" | "delete"
 
 export interface OpenDatabase {
   readonly db: Database;
+  /**
+   * The one place where a transaction that writes is opened. What it answers is on the disk.
+   *
+   * @throws AppError "disk-full" when there is no room to store it; nothing was stored then
+   */
+  write<T>(run: (db: Queryable) => Promise<T>): Promise<T>;
+  /** Has it gone down, so that it must be opened anew? */
+  isDown(): boolean;
   close(): Promise<void>;
 }
 
@@ -28,22 +39,54 @@ function emptyFolderImage(): Blob {
 const newClient = (dataDir: string) => PGlite.create({ dataDir, loadDataDir: emptyFolderImage() });
 
 /**
- * The database inside a data folder. A new one is made under another name and moved into place whole, so
- * that a start cut short never leaves half a database behind.
+ * The database inside a data folder. A new one is made under another name and moved into place whole, and on the
+ * disk, so that a start cut short never leaves half a database behind.
  */
 async function folderClient(folder: string): Promise<PGlite> {
-  const dataDir = join(folder, "pg");
-  if (!existsSync(dataDir)) {
-    const making = join(folder, "pg-in-the-making");
+  const dataDir = join(folder, DATABASE_FOLDER);
+  if (!looksLikeDatabase(folder)) {
+    const making = join(folder, IN_THE_MAKING);
     rmSync(making, { recursive: true, force: true });
     await (await newClient(making)).close();
+    keepToOwner(making);
+    syncTree(making);
     renameSync(making, dataDir);
+    syncPath(folder);
   }
   try {
-    return await PGlite.create({ dataDir });
+    const client = await PGlite.create({ fs: new SyncedFiles(dataDir), startParams: SYNCED_START });
+    keepToOwner(folder);
+    return client;
   } catch {
     throw new AppError("folder-damaged", `The database in the data folder ${folder} cannot be opened.`);
   }
+}
+
+/**
+ * Room on the disk below which nothing more is stored, in bytes: two files of the database's log (16 MB each) and some.
+ * Without room for the next one the database goes down in the middle of a write.
+ */
+const LEAST_ROOM = 48 * 1024 * 1024;
+
+const roomIn = (folder: string): number => {
+  const { bavail, bsize } = statfsSync(folder);
+  return bavail * bsize;
+};
+
+/** PostgreSQL's code for a disk that is full. Source: PostgreSQL, appendix A, error codes. */
+const DISK_FULL = "53100";
+
+/** Is this, or what caused it, the database telling that the disk is full? */
+function isForWantOfRoom(error: unknown): boolean {
+  for (let at = error; at instanceof Error; at = at.cause)
+    if (at instanceof DatabaseDown || (at as { readonly code?: string }).code === DISK_FULL) return true;
+  return false;
+}
+
+/** How a data folder is opened; tests put other sizes in. */
+interface OpenOptions {
+  /** Bytes there are on the disk of a folder. */
+  readonly room?: (folder: string) => number;
 }
 
 /**
@@ -51,18 +94,35 @@ async function folderClient(folder: string): Promise<PGlite> {
  *
  * @param folder a path, or undefined for a database in memory (tests)
  * @throws AppError "folder-in-use" when another process has the folder, "folder-damaged" when what is in it
- * cannot be opened
+ * cannot be opened, "folder-not-ours" when there are other things in it, "folder-unusable" when it cannot be written to
  */
-export async function openDatabase(folder?: string): Promise<OpenDatabase> {
+export async function openDatabase(folder?: string, { room = roomIn }: OpenOptions = {}): Promise<OpenDatabase> {
   const release = folder === undefined ? () => undefined : claimFolder(folder);
+  const refuseWithoutRoom = () => {
+    if (folder !== undefined && room(folder) < LEAST_ROOM)
+      throw new AppError("disk-full", "The disk with the records is full.");
+  };
   try {
+    if (folder !== undefined && !existsSync(join(folder, DATABASE_FOLDER))) refuseWithoutRoom();
     const client = folder === undefined ? await newClient("memory://") : await folderClient(folder);
+    const isDown = watchForEnd(client);
     const db = drizzle(client, { schema });
     await migrate(db, { migrationsFolder: inServer("migrations") });
     return {
       db,
+      isDown,
+      async write(run) {
+        refuseWithoutRoom();
+        try {
+          return await db.transaction(run);
+        } catch (error) {
+          if (isForWantOfRoom(error)) throw new AppError("disk-full", "The disk with the records is full.");
+          throw error;
+        }
+      },
       async close() {
-        await client.close();
+        // One that is down is never asked again: its log is on the disk, and the next start goes by that.
+        if (!isDown()) await client.close();
         release();
       },
     };

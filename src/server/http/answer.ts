@@ -1,6 +1,6 @@
 import { match } from "path-to-regexp";
 import { ZodError, type z } from "zod";
-import type { Database } from "../db/database.ts";
+import type { OpenDatabase } from "../db/database.ts";
 import { ROUTES } from "../routes.ts";
 import { AppError } from "./errors.ts";
 import { type ParamName, parseParam } from "./params.ts";
@@ -98,7 +98,12 @@ const ADDRESSES: readonly Address[] = (() => {
   });
 })();
 
-async function run(route: AnyRoute, params: Record<string, string>, request: Request, db: Database): Promise<Response> {
+async function run(
+  route: AnyRoute,
+  params: Record<string, string>,
+  request: Request,
+  opened: OpenDatabase,
+): Promise<Response> {
   const { searchParams } = new URL(request.url);
   const parsed = {
     params: Object.fromEntries(
@@ -110,8 +115,8 @@ async function run(route: AnyRoute, params: Record<string, string>, request: Req
   };
   const writes = request.method !== "GET" && route.withoutTransaction === undefined;
   const answer = writes
-    ? await db.transaction(async (tx) => route.run({ ...parsed, db: tx } as never))
-    : await route.run({ ...parsed, db } as never);
+    ? await opened.write(async (db) => route.run({ ...parsed, db } as never))
+    : await route.run({ ...parsed, db: opened.db } as never);
   if (answer instanceof Response) return answer;
   return answer === undefined ? new Response(null, { status: 204 }) : json(route.status ?? 200, answer);
 }
@@ -123,7 +128,7 @@ async function run(route: AnyRoute, params: Record<string, string>, request: Req
  * @param open opens the database, or gives the one that is open
  * @throws what is no fault of the request's: the framework answers it
  */
-export async function answerRequest(request: Request, open: () => Promise<Database>): Promise<Response> {
+export async function answerRequest(request: Request, open: () => Promise<OpenDatabase>): Promise<Response> {
   try {
     const { pathname } = new URL(request.url);
     for (const { find, routes } of ADDRESSES) {

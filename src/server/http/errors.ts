@@ -14,6 +14,18 @@ const CATALOGUE = {
     status: 503,
     hint: "Keep a copy of the folder, then start with a backup of it or with a new one: ZIP_STEP_DATA=./data/new npm start",
   },
+  "folder-not-ours": {
+    status: 503,
+    hint: "Nothing in it was touched. Name a folder of Zip Step's own, or an empty one: ZIP_STEP_DATA=./data/new npm start",
+  },
+  "folder-unusable": {
+    status: 503,
+    hint: "Let this user write to it, or name another folder: ZIP_STEP_DATA=./data/other npm start",
+  },
+  "disk-full": {
+    status: 507,
+    hint: "Make room on that disk. Go on marking: marks are kept in this browser and stored as soon as there is room.",
+  },
   internal: {
     status: 500,
     hint: "Try again; if it happens again, restart Zip Step. Marks on this screen are kept until they are stored.",
