@@ -107,7 +107,7 @@ export {
   DEFAULT_PACK_SIZE,
   type MasteryRule,
 } from "./practice/card-pack.ts";
-export { cardReading, isCard } from "./practice/cards.ts";
+export { cardReading, isAnswerTo, isCard } from "./practice/cards.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { priorityOf, whatToDrop } from "./practice/fit.ts";
@@ -139,6 +139,7 @@ export {
   CLASSIFIER_VERSION,
   classifyMarked,
   type ResponseVerdict,
+  UNIT_RESULTS,
   type UnitResult,
   type UnitVerdict,
 } from "./responses/classify.ts";

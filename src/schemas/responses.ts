@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { RESPONSE_MODES } from "../core/light.ts";
+import { OUTCOMES, RESPONSE_MODES, UNIT_RESULTS } from "../core/light.ts";
 import { answerField } from "./fields.ts";
 import { learnerIdField, responseIdField, sessionIdField } from "./ids.ts";
 
@@ -8,7 +8,9 @@ export const newResponseInput = z.object({
   id: responseIdField,
   sessionId: sessionIdField,
   learnerId: learnerIdField,
-  wordIndex: z.number().int().min(0),
+  wordIndex: z.number().int().min(0).max(10_000),
+  /** What stands there on the page that sends it; a page that is behind is told so. */
+  word: z.string().max(60).optional(),
   mode: z.enum(RESPONSE_MODES, `must be one of ${RESPONSE_MODES.join(", ")}`),
   answer: answerField,
   supersedes: responseIdField.nullable().default(null),
@@ -17,7 +19,18 @@ export const newResponseInput = z.object({
   at: z.iso.datetime({ offset: true, message: "must be a time such as 2026-11-24T09:30:00Z" }),
 });
 
+/** What the parts of a stored row must be for it to be shown and counted. */
+export const storedResponseField = z.object({
+  mode: z.enum(RESPONSE_MODES),
+  answer: z.object({
+    outcome: z.enum(OUTCOMES),
+    substitutions: z.array(z.object({ unit: z.number(), said: z.array(z.string()) })),
+    built: z.array(z.array(z.string())).optional(),
+  }),
+  verdict: z.object({ units: z.array(z.object({ result: z.enum(UNIT_RESULTS), said: z.array(z.string()) })) }),
+});
+
 /** As it is parsed. */
 export type NewResponse = z.infer<typeof newResponseInput>;
 /** As a browser sends it, and keeps it until it is stored. */
-export type SentResponse = Required<z.input<typeof newResponseInput>>;
+export type SentResponse = Required<Omit<z.input<typeof newResponseInput>, "word">> & { readonly word?: string };

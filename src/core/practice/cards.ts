@@ -1,9 +1,14 @@
+import { MODES, type ResponseMode } from "../responses/response-modes.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 
 /** Is a target a card: a correspondence on its own? */
 export const isCard = (target: string): boolean => target.includes("=");
+
+/** Can a target be answered to in this way? A card is not read as a word, nor built. */
+export const isAnswerTo = (mode: ResponseMode, target: string): boolean =>
+  MODES[mode].answersTo === (isCard(target) ? "card" : "word");
 
 /**
  * A correspondence as a word of one unit: what a learner answers to when a card is shown.

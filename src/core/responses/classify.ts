@@ -9,7 +9,8 @@ import type { RawAnswer } from "./raw-answer.ts";
 export const CLASSIFIER_VERSION = 1;
 
 /** "other-spelling": built or written with another grapheme of the same sound. */
-export type UnitResult = "right" | "substitution" | "omission" | "other-spelling" | "not-known";
+export const UNIT_RESULTS = ["right", "substitution", "omission", "other-spelling", "not-known"] as const;
+export type UnitResult = (typeof UNIT_RESULTS)[number];
 
 export interface UnitVerdict {
   readonly result: UnitResult;

@@ -6,6 +6,8 @@ export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
 export type PackName = "sounds" | "words";
 
 interface ModeDefinition {
+  /** What it is an answer to: a word, or a correspondence on a card. */
+  readonly answersTo: "word" | "card";
   /** Where its units are counted as evidence; undefined: it says nothing of the units of a word. */
   readonly countedAs: EvidenceWay | undefined;
   /** Which of the learner's packs its answers belong to. */
@@ -16,14 +18,14 @@ interface ModeDefinition {
 
 /** How a learner met the target, one definition each; the words for it are in components/words/response-words.ts. */
 export const MODES = {
-  read: { countedAs: "read", pack: "words", hasAttempts: false },
+  read: { answersTo: "word", countedAs: "read", pack: "words", hasAttempts: false },
   /** From tiles. */
-  built: { countedAs: "built", pack: undefined, hasAttempts: true },
-  wrote: { countedAs: "built", pack: undefined, hasAttempts: false },
+  built: { answersTo: "word", countedAs: "built", pack: undefined, hasAttempts: true },
+  wrote: { answersTo: "word", countedAs: "built", pack: undefined, hasAttempts: false },
   /** Pointed to it among others, filled it in, judged it. */
-  chose: { countedAs: undefined, pack: undefined, hasAttempts: false },
+  chose: { answersTo: "word", countedAs: undefined, pack: undefined, hasAttempts: false },
   /** Said the sound of a card. */
-  card: { countedAs: undefined, pack: "sounds", hasAttempts: false },
+  card: { answersTo: "card", countedAs: undefined, pack: "sounds", hasAttempts: false },
 } as const satisfies Record<string, ModeDefinition>;
 
 export type ResponseMode = keyof typeof MODES;

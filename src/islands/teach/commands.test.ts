@@ -55,6 +55,7 @@ describe("a mark", () => {
         sessionId: "s",
         learnerId: first,
         wordIndex: 0,
+        word: "lap",
         mode: "read",
         answer: { outcome: "right", substitutions: [] },
         supersedes: null,

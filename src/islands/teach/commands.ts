@@ -2,7 +2,7 @@ import type { Outcome, RawAnswer } from "../../core/light.ts";
 import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { answerOf } from "./lesson/board.ts";
-import { redone, undone } from "./lesson/mark-book.ts";
+import { isCorrection, redone, undone } from "./lesson/mark-book.ts";
 import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
 import * as select from "./lesson/selectors.ts";
 import { answerWithSubstitution } from "./lesson/teach-state.ts";
@@ -56,12 +56,15 @@ export function teachCommands(
       id: newId(),
       learnerId,
       wordIndex: item.index,
+      ...(item.target !== undefined && { target: item.target }),
       mode: select.isBuilding(state) ? "built" : (item.mode ?? "read"),
       answer,
       state: "waiting",
     };
     dispatch({ type: "marked", mark, passTurn });
-    send(responseOf(mark, { sessionId: session.id, supersedes: replaced?.id ?? null, at: now() }));
+    // Read and then built are two answers, not one that is corrected.
+    const corrected = replaced?.mode === mark.mode ? replaced.id : null;
+    send(responseOf(mark, { sessionId: session.id, supersedes: corrected, at: now() }));
   };
 
   return {
@@ -79,7 +82,7 @@ export function teachCommands(
       const { step, written } = taken;
       dispatch({ type: "undone", id: written.id });
       // The record only grows: what stood before is written again, or the mark is withdrawn.
-      const row = { supersedes: step.mark.id, withdrawn: !step.before };
+      const row = { supersedes: step.mark.id, withdrawn: !isCorrection(step) };
       send(responseOf(written, { sessionId: session.id, ...row, at: now() }));
     },
     redo() {
@@ -87,7 +90,13 @@ export function teachCommands(
       if (!again) return;
       const { step, written } = again;
       dispatch({ type: "redone", id: written.id });
-      send(responseOf(written, { sessionId: session.id, supersedes: step.before?.id ?? null, at: now() }));
+      send(
+        responseOf(written, {
+          sessionId: session.id,
+          supersedes: isCorrection(step) ? step.before.id : null,
+          at: now(),
+        }),
+      );
     },
     checkBoard() {
       const before = select.board(getState());

@@ -1,5 +1,8 @@
+import { sql } from "drizzle-orm";
 import {
+  type AnyPgColumn,
   boolean,
+  check,
   date,
   index,
   integer,
@@ -11,28 +14,59 @@ import {
   uniqueIndex,
   uuid,
 } from "drizzle-orm/pg-core";
-import type {
-  ChainShape,
-  FilledPart,
-  LessonPart,
-  RawAnswer,
-  ResponseMode,
-  ResponseVerdict,
-  RoutinePart,
-  SchoolSettings,
-  SequenceStep,
-  SetContent,
-  SetKind,
-  TickTokens,
+import {
+  type ChainShape,
+  type FilledPart,
+  type LessonPart,
+  type RawAnswer,
+  RESPONSE_MODES,
+  type ResponseMode,
+  type ResponseVerdict,
+  type RoutinePart,
+  type SchoolSettings,
+  SET_KIND_IDS,
+  type SequenceStep,
+  type SetContent,
+  type SetKind,
+  type TickTokens,
 } from "../../core/light.ts";
 import type { ChainId, GroupId, LearnerId, ResponseId, RoutineId, SessionId, SetId } from "../../schemas/ids.ts";
 import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
+
+/** A check that a column holds one of some names. A new name takes a new migration. */
+const isOneOf = (column: string, names: readonly string[]) =>
+  sql.raw(`${column} in (${names.map((name) => `'${name}'`).join(", ")})`);
+
+/** A check that columns hold something. */
+const notEmpty = (...columns: readonly string[]) =>
+  sql.raw(columns.map((column) => `btrim(${column}) <> ''`).join(" and "));
 
 const id = uuid("id").primaryKey();
 const stamps = {
   createdAt: timestamp("created_at", { withTimezone: true }).notNull().defaultNow(),
   updatedAt: timestamp("updated_at", { withTimezone: true }).notNull().defaultNow(),
 };
+
+/** Of a learner or a group that is out of sight. */
+const leaving = {
+  /** Put away: kept out of sight, its records kept. */
+  putAwayAt: timestamp("put_away_at", { withTimezone: true }),
+  /** Until then an erasure can be taken back; then every row is gone. */
+  eraseAt: timestamp("erase_at", { withTimezone: true }),
+};
+
+/** One row, id 1: what tells this folder's records from every other's, and where its school is. */
+export const installation = pgTable(
+  "installation",
+  {
+    id: integer("id").primaryKey(),
+    workspaceId: uuid("workspace_id").notNull(),
+    /** Name of the school's time zone, as IANA lists it; null until a browser has told it. */
+    timeZone: text("time_zone"),
+    ...stamps,
+  },
+  () => [check("installation_once", sql`id = 1`)],
+);
 
 /** One row, id 1: the choices of the school. No row means the defaults. */
 export const workspace = pgTable("workspace", {
@@ -42,31 +76,45 @@ export const workspace = pgTable("workspace", {
 });
 
 /** The school's own orders of teaching; the shipped ones are data of the program. */
-export const sequences = pgTable("sequences", {
-  id,
-  name: text("name").notNull(),
-  steps: jsonb("steps").$type<readonly SequenceStep[]>().notNull(),
-  ...stamps,
-});
+export const sequences = pgTable(
+  "sequences",
+  {
+    id,
+    name: text("name").notNull(),
+    steps: jsonb("steps").$type<readonly SequenceStep[]>().notNull(),
+    ...stamps,
+  },
+  () => [check("sequences_name", notEmpty("name"))],
+);
 
-export const groups = pgTable("groups", {
-  id: id.$type<GroupId>(),
-  name: text("name").notNull(),
-  /** The id of a shipped sequence, or of a row of `sequences`. */
-  sequenceId: text("sequence_id").notNull(),
-  /** Counted from 1. */
-  step: integer("step").notNull(),
-  /** What the teacher ticked by hand on top of the step; null: nothing. */
-  ticks: jsonb("ticks").$type<TickTokens>(),
-  ...stamps,
-});
+export const groups = pgTable(
+  "groups",
+  {
+    id: id.$type<GroupId>(),
+    name: text("name").notNull(),
+    /** The id of a shipped sequence, or of a row of `sequences`. */
+    sequenceId: text("sequence_id").notNull(),
+    /** Counted from 1. */
+    step: integer("step").notNull(),
+    /** What the teacher ticked by hand on top of the step; null: nothing. */
+    ticks: jsonb("ticks").$type<TickTokens>(),
+    ...leaving,
+    ...stamps,
+  },
+  () => [check("groups_texts", notEmpty("name", "sequence_id")), check("groups_step", sql`step >= 1`)],
+);
 
 /** A nickname is all that is kept of who a learner is. */
-export const learners = pgTable("learners", {
-  id: id.$type<LearnerId>(),
-  nickname: text("nickname").notNull(),
-  ...stamps,
-});
+export const learners = pgTable(
+  "learners",
+  {
+    id: id.$type<LearnerId>(),
+    nickname: text("nickname").notNull(),
+    ...leaving,
+    ...stamps,
+  },
+  () => [check("learners_nickname", notEmpty("nickname"))],
+);
 
 export const memberships = pgTable(
   "memberships",
@@ -83,7 +131,7 @@ export const memberships = pgTable(
     seat: integer("seat").notNull(),
     ...stamps,
   },
-  (table) => [primaryKey({ columns: [table.groupId, table.learnerId] })],
+  (table) => [primaryKey({ columns: [table.groupId, table.learnerId] }), check("memberships_seat", sql`seat >= 0`)],
 );
 
 export const chains = pgTable(
@@ -134,7 +182,10 @@ export const wordSets = pgTable(
     content: jsonb("content").$type<SetContent>().notNull(),
     ...stamps,
   },
-  (table) => [index("word_sets_by_group").on(table.groupId, table.updatedAt)],
+  (table) => [
+    index("word_sets_by_group").on(table.groupId, table.updatedAt),
+    check("word_sets_kind", isOneOf("kind", SET_KIND_IDS)),
+  ],
 );
 
 /** Ears-only work in a fixed order, filled anew every day. */
@@ -150,7 +201,10 @@ export const routines = pgTable(
     parts: jsonb("parts").$type<readonly RoutinePart[]>().notNull(),
     ...stamps,
   },
-  (table) => [index("routines_by_group").on(table.groupId, table.updatedAt)],
+  (table) => [
+    index("routines_by_group").on(table.groupId, table.updatedAt),
+    check("routines_title", notEmpty("title")),
+  ],
 );
 
 /** What a routine was filled with on a day; kept, so that the next days do not repeat it. */
@@ -181,18 +235,24 @@ export const plans = pgTable(
     /** Minutes there are for the lesson. */
     minutes: integer("minutes").notNull(),
     activities: jsonb("activities").$type<readonly PlanActivity[]>().notNull(),
+    /** Goes up by one with every change. */
+    version: integer("version").notNull().default(1),
     ...stamps,
   },
-  (table) => [uniqueIndex("plan_of_group").on(table.groupId)],
+  (table) => [uniqueIndex("plan_of_group").on(table.groupId), check("plans_minutes", sql`minutes between 1 and 90`)],
 );
 
 /** The workspace's own lines of activities, to be filled with the words of a day. */
-export const templates = pgTable("templates", {
-  id,
-  name: text("name").notNull(),
-  parts: jsonb("parts").$type<readonly LessonPart[]>().notNull(),
-  ...stamps,
-});
+export const templates = pgTable(
+  "templates",
+  {
+    id,
+    name: text("name").notNull(),
+    parts: jsonb("parts").$type<readonly LessonPart[]>().notNull(),
+    ...stamps,
+  },
+  () => [check("templates_name", notEmpty("name"))],
+);
 
 export const sessions = pgTable(
   "sessions",
@@ -221,8 +281,9 @@ export const sessions = pgTable(
 );
 
 /**
- * Append-only. A correction is a new row that supersedes; an undone mark is a withdrawn row that
- * supersedes. The current answer is the row that nothing supersedes and that is not withdrawn.
+ * Append-only but for `standing`. A correction is a new row that supersedes; an undone mark is a withdrawn row that
+ * supersedes. What a learner answered to a word in one way of working is a line of rows, each superseding the one
+ * before; at most one of them stands, the last, unless it was withdrawn.
  */
 export const responses = pgTable(
   "responses",
@@ -247,14 +308,27 @@ export const responses = pgTable(
     classifier: integer("classifier").notNull(),
     /** The word was kept back until the end of its lesson. */
     heldBack: boolean("held_back").notNull().default(false),
-    supersedes: uuid("supersedes").$type<ResponseId>(),
+    supersedes: uuid("supersedes")
+      .$type<ResponseId>()
+      .references((): AnyPgColumn => responses.id, { onDelete: "cascade" }),
     withdrawn: boolean("withdrawn").notNull().default(false),
+    /** It is the answer that counts. */
+    standing: boolean("standing").notNull(),
     at: timestamp("at", { withTimezone: true }).notNull(),
     ...stamps,
   },
   (table) => [
     index("responses_by_session").on(table.sessionId),
     index("responses_by_learner").on(table.learnerId, table.at),
-    index("responses_superseded").on(table.supersedes),
+    uniqueIndex("superseded_once").on(table.supersedes),
+    uniqueIndex("one_standing_answer")
+      .on(table.sessionId, table.learnerId, table.wordIndex, table.mode)
+      .where(sql`standing`),
+    check("responses_mode", isOneOf("mode", RESPONSE_MODES)),
+    check("responses_word_index", sql`word_index >= 0`),
+    check("responses_classifier", sql`classifier >= 1`),
+    check("responses_texts", sql`word <> '' and target <> ''`),
+    check("responses_withdrawn", sql`not (standing and withdrawn)`),
+    check("responses_supersedes", sql`supersedes <> id`),
   ],
 );

@@ -11,7 +11,7 @@ import type { EvidenceQuery } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
-import { type EvidenceResponse, evidenceResponses } from "./responses.ts";
+import { type EvidenceResponse, readRecords } from "./responses.ts";
 
 /** One opened response, small enough to send by the thousand. */
 export interface OpenedResponse {
@@ -38,6 +38,8 @@ export interface EvidenceReport {
   readonly practised: { readonly right: number; readonly all: number };
   readonly responseCount: number;
   readonly lessonCount: number;
+  /** How many records of this group, or of this learner, cannot be read: they are kept, and left out. */
+  readonly unreadable: number;
 }
 
 const opened = (response: EvidenceResponse): OpenedResponse => ({
@@ -68,9 +70,9 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
   const group = await getGroup(db, query.groupId);
   if (query.learnerId && !group.learners.some(({ id }) => id === query.learnerId)) throw notFound("learner");
   const way = query.way ?? "read";
-  const found = (
-    await evidenceResponses(db, { groupId: group.id, ...(query.learnerId && { learnerIds: [query.learnerId] }) })
-  ).filter(({ mode }) => MODES[mode].countedAs === way);
+  const of = { groupId: group.id, ...(query.learnerId && { learnerIds: [query.learnerId] }) };
+  const { responses, unreadable } = await readRecords(db, of);
+  const found = responses.filter(({ mode }) => MODES[mode].countedAs === way);
   const practised = found.filter(({ heldBack }) => !heldBack);
   const heldBack = found.filter(({ heldBack }) => heldBack);
   return {
@@ -80,6 +82,7 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
     practised: { right: practised.filter(isRight).length, all: practised.length },
     responseCount: found.length,
     lessonCount: new Set(found.map((response) => response.sessionId)).size,
+    unreadable,
   };
 }
 

@@ -1,10 +1,12 @@
-import { and, asc, eq, inArray, isNull, sql } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, isNotNull, isNull, or, sql } from "drizzle-orm";
 import { alias } from "drizzle-orm/pg-core";
 import {
+  type AccentSettings,
   CLASSIFIER_VERSION,
   cardReading,
   classifyBuilt,
   classifyMarked,
+  isAnswerTo,
   MODES,
   type RawAnswer,
   type ResponseMode,
@@ -14,12 +16,12 @@ import {
   writeReading,
 } from "../../core/index.ts";
 import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
-import type { NewResponse } from "../../schemas/responses.ts";
+import { type NewResponse, storedResponseField } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
 import { learners, memberships, responses, sessions } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
-import { targetAt } from "../sessions/lesson-run.ts";
+import { type RunTarget, targetAt } from "../sessions/lesson-run.ts";
 import { getSession, type Session } from "../sessions/sessions.ts";
 
 /** The current answer of one learner to one word of one session. */
@@ -37,7 +39,9 @@ export interface StoredResponse {
   readonly at: string;
 }
 
-const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
+type ResponseRow = typeof responses.$inferSelect;
+
+const toStored = (row: ResponseRow): StoredResponse => ({
   id: row.id,
   sessionId: row.sessionId,
   learnerId: row.learnerId,
@@ -51,6 +55,9 @@ const toStored = (row: typeof responses.$inferSelect): StoredResponse => ({
   at: row.at.toISOString(),
 });
 
+/** Can what a row holds be shown and counted? Rows come from every version there has been, and from copied folders. */
+const isReadable = (row: unknown): boolean => storedResponseField.safeParse(row).success;
+
 async function checkMember(db: Queryable, session: Session, learnerId: LearnerId): Promise<void> {
   const [learner] = await db.select({ id: learners.id }).from(learners).where(eq(learners.id, learnerId));
   if (!learner) throw notFound("learner");
@@ -61,24 +68,27 @@ async function checkMember(db: Queryable, session: Session, learnerId: LearnerId
   if (!member) throw new AppError("invalid", "That learner is not in the group that is being taught.");
 }
 
-/**
- * Stores one mark. Sending the same mark again changes nothing and answers the stored row.
- *
- * @throws AppError "not-found" (session, learner, or superseded response), "invalid" (a unit the word does
- * not have, a learner of another group), "conflict" (the id is taken by another mark)
- */
-export async function storeResponse(db: Queryable, input: NewResponse): Promise<StoredResponse> {
-  const session = await getSession(db, input.sessionId);
-  await checkMember(db, session, input.learnerId);
-  const { accent } = await getSchool(db);
+/** The same answer of the same learner sent again. */
+const isSame = (row: ResponseRow, { sessionId, learnerId, wordIndex }: NewResponse): boolean =>
+  row.sessionId === sessionId && row.learnerId === learnerId && row.wordIndex === wordIndex;
+
+/** What is asked for at a place of a session, once the mark has been held against it. @throws AppError "invalid" */
+function checkedTarget(session: Session, input: NewResponse, accent: AccentSettings): RunTarget {
   const found = targetAt(session, input.wordIndex, accent);
   if (!found)
     throw new AppError("invalid", `The lesson has no word ${input.wordIndex + 1} that can be marked.`, [
       { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
     ]);
-  const { reading: target, activity } = found;
-  const { built } = input.answer;
-  if (built && !MODES[input.mode].hasAttempts)
+  const { reading: target } = found;
+  if (input.word !== undefined && input.word !== session.words[input.wordIndex])
+    throw new AppError("invalid", "At that place of the lesson stands another word now.", [
+      { field: "word", message: `is "${session.words[input.wordIndex]}" there` },
+    ]);
+  if (!isAnswerTo(input.mode, session.words[input.wordIndex] as string))
+    throw new AppError("invalid", "That cannot be answered in this way.", [
+      { field: "mode", message: "card goes with a card, the others with a word" },
+    ]);
+  if (input.answer.built && !MODES[input.mode].hasAttempts)
     throw new AppError("invalid", "Only a word that was built has attempts.", [
       { field: "answer.built", message: "goes with the mode built" },
     ]);
@@ -87,13 +97,66 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
     throw new AppError("invalid", `That word has ${target.units.length} graphemes.`, [
       { field: "answer.substitutions", message: `unit must be from 0 to ${target.units.length - 1}` },
     ]);
+  return found;
+}
+
+/** A row of the table that another refers to. */
+const replacing = alias(responses, "replacing");
+
+/**
+ * The last of a learner's answers to a word in one way of working. What was taken back when it no longer stood is in no
+ * line: it supersedes nothing.
+ */
+async function lastAnswer(db: Queryable, input: NewResponse): Promise<ResponseRow | undefined> {
+  const [row] = await db
+    .select({ response: responses })
+    .from(responses)
+    .leftJoin(replacing, eq(replacing.supersedes, responses.id))
+    .where(
+      and(
+        eq(responses.sessionId, input.sessionId),
+        eq(responses.learnerId, input.learnerId),
+        eq(responses.wordIndex, input.wordIndex),
+        eq(responses.mode, input.mode),
+        isNull(replacing.id),
+        or(eq(responses.withdrawn, false), isNotNull(responses.supersedes)),
+      ),
+    )
+    .orderBy(desc(responses.createdAt))
+    .limit(1);
+  return row?.response;
+}
+
+/**
+ * Stores one mark. Sending the same mark again changes nothing and answers the stored row.
+ *
+ * Of a learner's answers to a word in one way of working one stands: the last that came in. It supersedes the one before,
+ * whichever device that was made on; both are kept. A mark that is taken back when it no longer stands takes nothing
+ * away from the one that does.
+ *
+ * @throws AppError "not-found" (session, learner, or superseded response), "invalid" (another word, a way of working
+ * that does not fit, a unit the word does not have, a learner of another group), "conflict" (the id is taken by another
+ * mark)
+ */
+export async function storeResponse(db: Queryable, input: NewResponse): Promise<StoredResponse> {
+  const [known] = await db.select().from(responses).where(eq(responses.id, input.id));
+  if (known && isSame(known, input)) return toStored(known);
+  if (known) throw new AppError("conflict", "Another mark already has this id.");
+  const session = await getSession(db, input.sessionId);
+  await checkMember(db, session, input.learnerId);
+  const { accent } = await getSchool(db);
+  const { reading: target, activity } = checkedTarget(session, input, accent);
+  const { built } = input.answer;
   if (input.supersedes) {
     const [old] = await db.select().from(responses).where(eq(responses.id, input.supersedes));
     if (!old) throw notFound("earlier mark");
-    if (old.sessionId !== input.sessionId || old.learnerId !== input.learnerId || old.wordIndex !== input.wordIndex)
+    if (!isSame(old, input))
       throw new AppError("invalid", "A correction belongs to the same learner and word as the mark it corrects.");
   }
-  await db
+  const last = await lastAnswer(db, input);
+  const changesIt = !input.withdrawn || (last !== undefined && last.id === input.supersedes);
+  if (last?.standing && changesIt) await db.update(responses).set({ standing: false }).where(eq(responses.id, last.id));
+  const [row] = await db
     .insert(responses)
     .values({
       id: input.id,
@@ -107,37 +170,24 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       verdict: built ? classifyBuilt(target, built, accent) : classifyMarked(target, input.answer, accent),
       classifier: CLASSIFIER_VERSION,
       heldBack: activity.heldBack,
-      supersedes: input.supersedes,
+      supersedes: changesIt ? (last?.id ?? null) : null,
       withdrawn: input.withdrawn,
+      standing: !input.withdrawn,
       at: new Date(input.at),
     })
-    .onConflictDoNothing();
-  const [row] = await db.select().from(responses).where(eq(responses.id, input.id));
-  if (
-    !row ||
-    row.sessionId !== input.sessionId ||
-    row.learnerId !== input.learnerId ||
-    row.wordIndex !== input.wordIndex
-  )
-    throw new AppError("conflict", "Another mark already has this id.");
-  return toStored(row);
+    .returning();
+  return toStored(row as ResponseRow);
 }
-
-/** The row that stands in the place of one, joined on what it supersedes. */
-const newer = alias(responses, "newer");
-const isReplaced = eq(newer.supersedes, responses.id);
-const stands = and(isNull(newer.id), eq(responses.withdrawn, false));
 
 /** What stands marked in a session: for Teach to show again after a reload. */
 export async function sessionResponses(db: Queryable, sessionId: SessionId): Promise<StoredResponse[]> {
   await getSession(db, sessionId);
   const rows = await db
-    .select({ response: responses })
+    .select()
     .from(responses)
-    .leftJoin(newer, isReplaced)
-    .where(and(eq(responses.sessionId, sessionId), stands))
+    .where(and(eq(responses.sessionId, sessionId), eq(responses.standing, true)))
     .orderBy(asc(responses.at), asc(responses.id));
-  return rows.map(({ response }) => toStored(response));
+  return rows.filter(isReadable).map(toStored);
 }
 
 /** A response with everything needed to count it and to show it. */
@@ -180,23 +230,44 @@ const WRITTEN = sql<string | null>`json_agg(json_build_object(
   'answer', ${responses.answer}, 'verdict', ${responses.verdict}, 'at', ${responses.at}
 ) order by ${responses.at}, ${responses.id})::text`;
 
-/** Current responses of a group's sessions, or of some learners wherever they were taught; oldest first. */
-export async function evidenceResponses(
+/** What is read of a group's records. */
+export interface Records {
+  readonly responses: readonly EvidenceResponse[];
+  /** How many of them cannot be read: they are left out, and kept. */
+  readonly unreadable: number;
+}
+
+/** A row that can be counted, as it was meant. @returns undefined for one that cannot be read */
+function readRow(written: WrittenResponse): EvidenceResponse | undefined {
+  if (!isReadable(written)) return undefined;
+  try {
+    const target = targetRead(written.mode, written.word, written.target);
+    if (written.verdict.units.length !== target.units.length) return undefined;
+    return { ...written, target, at: new Date(written.at).toISOString() };
+  } catch {
+    // It names what is in no table any more.
+    return undefined;
+  }
+}
+
+/** Standing responses of a group's sessions, or of some learners wherever they were taught; oldest first. */
+export async function readRecords(
   db: Queryable,
   of: { readonly groupId: GroupId; readonly learnerIds?: readonly LearnerId[] },
-): Promise<EvidenceResponse[]> {
+): Promise<Records> {
   const ofLearners = of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined;
   const [found] = await db
     .select({ all: WRITTEN })
     .from(responses)
     .innerJoin(sessions, eq(sessions.id, responses.sessionId))
     .innerJoin(learners, eq(learners.id, responses.learnerId))
-    .leftJoin(newer, isReplaced)
-    .where(and(eq(sessions.groupId, of.groupId), ofLearners, stands));
+    .where(and(eq(sessions.groupId, of.groupId), ofLearners, eq(responses.standing, true)));
   const all = JSON.parse(found?.all ?? "[]") as WrittenResponse[];
-  return all.map((one) => ({
-    ...one,
-    target: targetRead(one.mode, one.word, one.target),
-    at: new Date(one.at).toISOString(),
-  }));
+  const read = all.flatMap((one) => readRow(one) ?? []);
+  return { responses: read, unreadable: all.length - read.length };
 }
+
+/** The same, where nobody is told of those that cannot be read. */
+export const evidenceResponses = async (
+  ...[db, of]: Parameters<typeof readRecords>
+): Promise<readonly EvidenceResponse[]> => (await readRecords(db, of)).responses;

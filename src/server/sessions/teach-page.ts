@@ -44,6 +44,8 @@ export interface TeachItem {
   /** What is marked, by its index in the session; null where nothing is. */
   readonly index: number | null;
   readonly mode: ResponseMode | undefined;
+  /** What is answered to, as the session names it: a word, or a GPC id for a card. */
+  readonly target: string | undefined;
   readonly word: TeachWord | undefined;
 }
 
@@ -157,6 +159,7 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
         prompt,
         index: reading ? index : null,
         mode: target?.mode,
+        target: target?.name,
         word: reading && {
           word: reading.word,
           reading,

@@ -172,7 +172,8 @@ describe("what learners see", () => {
   });
 
   it("a word that cannot be read by rule stands as it is", () => {
-    const bare: TeachItem = { prompt: { code: "read", word: "of" }, index: null, mode: "read", word: undefined };
+    const prompt = { code: "read", word: "of" } as const;
+    const bare: TeachItem = { prompt, index: null, mode: "read", target: "of", word: undefined };
     expect(displaysOf(bare, on)).toEqual([{ kind: "text", text: "of", spans: [] }]);
   });
 });

@@ -17,6 +17,7 @@ export const itemOf = (
   prompt,
   index,
   mode: "read",
+  target: word.word,
   word,
 });
 export const LAP = wordOf("lap", "l.a.p l.æ.p");

@@ -2,7 +2,7 @@ import type { SentResponse } from "../../../schemas/responses.ts";
 import { type History, NO_HISTORY, recorded, stepBack, stepOn } from "../../shared/history.ts";
 import { type Mark, type Marks, markKey } from "./marks.ts";
 
-interface MarkStep {
+export interface MarkStep {
   readonly key: string;
   readonly mark: Mark;
   /** What stood there before. */
@@ -26,6 +26,10 @@ export const newBook = (marks: Marks): MarkBook => ({
   refused: undefined,
   history: NO_HISTORY,
 });
+
+/** Did the mark put another answer of the same way of working in its place? */
+export const isCorrection = (step: MarkStep): step is MarkStep & { readonly before: Mark } =>
+  step.before?.mode === step.mark.mode;
 
 const without = (ids: ReadonlySet<string>, id: string) => new Set([...ids].filter((one) => one !== id));
 
@@ -90,11 +94,12 @@ export function undone(book: MarkBook, id: string): Changed | undefined {
   if (!back) return undefined;
   const { step } = back;
   const { key, before } = step;
-  const written: Mark = { ...(before ?? step.mark), id, state: "waiting" };
+  const isRestored = isCorrection(step);
+  const written: Mark = { ...(isRestored ? step.before : step.mark), id, state: "waiting" };
   const marks = new Map(book.marks);
-  if (before) marks.set(key, written);
+  if (before) marks.set(key, isRestored ? written : before);
   else marks.delete(key);
-  const history = before ? renamed(back.history, before.id, written) : back.history;
+  const history = isRestored ? renamed(back.history, step.before.id, written) : back.history;
   return { book: { ...book, marks, waiting: new Set([...book.waiting, id]), history }, step, written };
 }
 

@@ -7,6 +7,8 @@ export interface Mark {
   readonly id: string;
   readonly learnerId: string;
   readonly wordIndex: number;
+  /** What stands at that place of the session on this page; the server refuses a mark for another word. */
+  readonly target?: string;
   readonly mode: ResponseMode;
   readonly answer: RawAnswer;
   readonly state: "waiting" | "stored";
@@ -50,6 +52,7 @@ export function responseOf(
     sessionId: sending.sessionId,
     learnerId: mark.learnerId,
     wordIndex: mark.wordIndex,
+    ...(mark.target !== undefined && { word: mark.target }),
     mode: mark.mode,
     answer: {
       outcome: mark.answer.outcome,
