@@ -9,6 +9,7 @@ import {
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
+import { counted } from "../../components/words/counted.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { EvidenceWay } from "../../core/light.ts";
@@ -32,9 +33,6 @@ interface Opened {
 type Row = EvidenceReport["rows"][number];
 
 const saidName = (said: readonly string[]) => (said.length === 0 ? "left out" : soundName(said));
-/** `"1 lesson"`, `"3 words built or written"`. */
-const counted = (count: number, thing: string): string =>
-  `${count} ${count === 1 ? thing : thing.replace(/^\w+/, "$&s")}`;
 const inHundred = (part: number) => Math.round(part * 100);
 
 const column = createColumnHelper<Row>();
@@ -111,6 +109,8 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
         <p className="text-quiet">
           {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
           {counted(report.lessonCount, "lesson")}. Press any figure to see what is behind it.
+          {report.unreadable > 0 &&
+            ` ${counted(report.unreadable, "record")} cannot be read: kept, and left out of every count.`}
           {report.heldBack.all.length > 0 && (
             <button
               type="button"

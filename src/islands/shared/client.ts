@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import { WORKSPACE_HEADER } from "../../schemas/headers.ts";
 import type { ParamsIn, RouteKey } from "../../server/http/route.ts";
 import type { Routes } from "../../server/routes.ts";
 
@@ -10,7 +11,7 @@ export interface Refusal {
 }
 
 /** Refusals that are no fault of what was sent. */
-const PASSING = /^(internal|disk-full|folder-.*)$/;
+const PASSING = /^(internal|disk-full|other-folder|folder-.*)$/;
 
 /** A refusal, or a server that cannot be reached. */
 export class RequestError extends Error {
@@ -78,6 +79,10 @@ type Options<K extends Key> = Params<K> &
 /** Browsers let no more than 64 KiB of requests outlive their page. */
 const MOST_TO_OUTLIVE = 60_000;
 
+/** Whose records this page shows, as the server wrote it into the page; empty where it did not. */
+export const shownWorkspace = (): string =>
+  globalThis.document?.querySelector<HTMLMetaElement>("meta[name=workspace]")?.content ?? "";
+
 /** The address of a route with its parameters put in. */
 function addressOf(path: string, params: Readonly<Record<string, string>> = {}, query: object = {}): string {
   const address = path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(params[name] ?? ""));
@@ -102,12 +107,13 @@ export async function call<K extends Key>(
     readonly outlive?: boolean;
   };
   const text = body === undefined ? undefined : JSON.stringify(body);
+  const shown = shownWorkspace();
   let response: Response;
   try {
     response = await fetch(addressOf(path, params, query), {
       method,
       // Named even where there is no body: a request without a content type is taken for a form from elsewhere.
-      headers: { "content-type": "application/json" },
+      headers: { "content-type": "application/json", ...(shown !== "" && { [WORKSPACE_HEADER]: shown }) },
       ...(text !== undefined && { body: text }),
       ...(outlive && (text?.length ?? 0) < MOST_TO_OUTLIVE && { keepalive: true }),
     });

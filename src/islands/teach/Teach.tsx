@@ -1,5 +1,8 @@
 import { type ReactNode, useMemo, useState } from "react";
+import { counted } from "../../components/words/counted.ts";
+import { onlyHereText } from "../../components/words/outbox-words.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
+import { outboxState, pageOutbox, useOutboxState } from "../outbox/page-outbox.ts";
 import { call } from "../shared/client.ts";
 import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { ActivityClock } from "./ActivityClock.tsx";
@@ -32,10 +35,14 @@ export default function Teach(page: TeachPage) {
           params: { sessionId: session.id },
           body: { activityId, words: [...words] },
         }),
+      sendMarks: async () => {
+        await pageOutbox().flush();
+        return outboxState().onlyHere;
+      },
       end: async () => {
         await savePlace();
         const params = { sessionId: session.id };
-        await call("PATCH /api/sessions/:sessionId", { params, body: { ended: true } }).catch(() => undefined);
+        await call("PATCH /api/sessions/:sessionId", { params, body: { ended: true } });
       },
       leave: () => location.assign(`/evidence?group=${group.id}`),
     });
@@ -170,13 +177,13 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
 function StoredLine() {
   const waiting = useTeach(({ book }) => book.waiting.size);
   const refused = useTeach(({ book }) => book.refused);
-  const text = refused
-    ? `A mark was refused: ${refused}`
-    : waiting > 0
-      ? `${waiting} ${waiting === 1 ? "mark" : "marks"} being stored…`
-      : "";
+  const notFinished = useTeach((state) => state.notFinished);
+  const { onlyHere } = useOutboxState();
+  const wrong = notFinished ?? (refused ? `A mark was refused: ${refused}` : undefined);
+  const waits = onlyHere > 0 ? onlyHereText(onlyHere) : waiting > 0 ? `${counted(waiting, "mark")} being stored…` : "";
+  const text = wrong ?? waits;
   return (
-    <span role="status" className={refused ? "font-semibold text-again" : ""}>
+    <span role="status" className={wrong ? "font-semibold text-again" : ""}>
       {text}
     </span>
   );

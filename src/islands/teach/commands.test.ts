@@ -39,6 +39,7 @@ function teach(services: Partial<TeachServices> = {}) {
     addWords: async () => activity("a", [LAP, CLAP, LAP]),
     end: async () => undefined,
     leave: () => undefined,
+    sendMarks: async () => 0,
     ...services,
   });
   const first = select.turn(store.getState()) as string;
@@ -165,5 +166,24 @@ describe("words put in, and the end", () => {
     await commands.finish();
     expect(done).toEqual(["ended", "left"]);
     expect(store.getState().finishing).toBe(true);
+  });
+
+  it.each([
+    ["marks that only this page has", { sendMarks: async () => 2 }, /2 marks only on this page/],
+    [
+      "a server that cannot be reached",
+      {
+        end: async () => {
+          throw new Error("Zip Step cannot be reached.");
+        },
+      },
+      /not ended yet. Zip Step cannot be reached/,
+    ],
+  ])("is not left with %s, and says so", async (_, services, says) => {
+    const leave = vi.fn();
+    const { store, commands } = teach({ ...services, leave });
+    await commands.finish();
+    expect(leave).not.toHaveBeenCalled();
+    expect(store.getState()).toMatchObject({ finishing: false, notFinished: expect.stringMatching(says) });
   });
 });

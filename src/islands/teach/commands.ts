@@ -1,3 +1,4 @@
+import { onlyHereText } from "../../components/words/outbox-words.ts";
 import type { Outcome, RawAnswer } from "../../core/light.ts";
 import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
@@ -16,7 +17,9 @@ export interface TeachServices {
   readonly send: (response: SentResponse) => void;
   /** @throws RequestError */
   readonly addWords: (activityId: string, words: readonly string[]) => Promise<TeachActivity>;
-  /** Saves the place and ends the session. */
+  /** Sends every mark that waits. @returns how many of them this page alone has, and could not send */
+  readonly sendMarks: () => Promise<number>;
+  /** Saves the place and ends the session. @throws RequestError when the server does not have it */
   readonly end: () => Promise<void>;
   /** Leaves the page for the group's evidence. */
   readonly leave: () => void;
@@ -117,7 +120,18 @@ export function teachCommands(
     },
     async finish() {
       dispatch({ type: "finishing" });
-      await services.end();
+      try {
+        // Marks that the browser keeps go on being sent on the next screen; others would be gone with this one.
+        const onlyHere = await services.sendMarks();
+        if (onlyHere > 0) {
+          dispatch({ type: "not-finished", reason: onlyHereText(onlyHere) });
+          return;
+        }
+        await services.end();
+      } catch (error) {
+        dispatch({ type: "not-finished", reason: `The lesson is not ended yet. ${(error as Error).message}` });
+        return;
+      }
       services.leave();
     },
   };

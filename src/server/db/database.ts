@@ -5,6 +5,7 @@ import { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import { AppError } from "../http/errors.ts";
+import { getInstallation } from "../school/installation.ts";
 import { DATABASE_FOLDER, IN_THE_MAKING, looksLikeDatabase } from "./folder-check.ts";
 import { claimFolder } from "./folder-lock.ts";
 import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
@@ -17,6 +18,8 @@ export type Queryable = Pick<Database, "select" | "insert" | "update" | "delete"
 
 export interface OpenDatabase {
   readonly db: Database;
+  /** Tells this folder's records from every other's. */
+  readonly workspaceId: string;
   /**
    * The one place where a transaction that writes is opened. What it answers is on the disk.
    *
@@ -108,8 +111,10 @@ export async function openDatabase(folder?: string, { room = roomIn }: OpenOptio
     const isDown = watchForEnd(client);
     const db = drizzle(client, { schema });
     await migrate(db, { migrationsFolder: inServer("migrations") });
+    const { workspaceId } = await getInstallation(db);
     return {
       db,
+      workspaceId,
       isDown,
       async write(run) {
         refuseWithoutRoom();

@@ -1,5 +1,6 @@
 import { match } from "path-to-regexp";
 import { ZodError, type z } from "zod";
+import { WORKSPACE_HEADER } from "../../schemas/headers.ts";
 import type { OpenDatabase } from "../db/database.ts";
 import { ROUTES } from "../routes.ts";
 import { AppError } from "./errors.ts";
@@ -113,6 +114,9 @@ async function run(
     query: route.query && parseInput(route.query, Object.fromEntries(searchParams)),
     now: new Date(),
   };
+  const meant = request.headers.get(WORKSPACE_HEADER);
+  if (meant !== null && meant !== opened.workspaceId)
+    throw new AppError("other-folder", "This page belongs to another data folder than the one that is open now.");
   const writes = request.method !== "GET" && route.withoutTransaction === undefined;
   const answer = writes
     ? await opened.write(async (db) => route.run({ ...parsed, db } as never))

@@ -26,6 +26,10 @@ const CATALOGUE = {
     status: 507,
     hint: "Make room on that disk. Go on marking: marks are kept in this browser and stored as soon as there is room.",
   },
+  "other-folder": {
+    status: 409,
+    hint: "Load the page anew. Marks made on it are kept in this browser and stored when Zip Step runs with that folder again.",
+  },
   internal: {
     status: 500,
     hint: "Try again; if it happens again, restart Zip Step. Marks on this screen are kept until they are stored.",

@@ -55,6 +55,8 @@ export interface TeachState {
   /** Light letters on a dark ground, on the wall. */
   readonly dark: boolean;
   readonly finishing: boolean;
+  /** Why the lesson could not be ended when it was asked for last. */
+  readonly notFinished: string | undefined;
 }
 
 export type TeachAction =
@@ -86,7 +88,8 @@ export type TeachAction =
   | { readonly type: "marks-found"; readonly responses: readonly SentResponse[] }
   /** The last mark is taken back, or made again; `id` is the new row's. */
   | { readonly type: "undone" | "redone"; readonly id: string }
-  | { readonly type: "finishing" };
+  | { readonly type: "finishing" }
+  | { readonly type: "not-finished"; readonly reason: string };
 
 /** The state a page starts from: the place and the marks that are stored. */
 export function startTeaching({ session, group, activities, responses, accent, needs }: TeachPage): TeachState {
@@ -112,6 +115,7 @@ export function startTeaching({ session, group, activities, responses, accent, n
     picture: false,
     dark: false,
     finishing: false,
+    notFinished: undefined,
   };
 }
 
@@ -206,7 +210,9 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
       return learnerId === null ? next : giveTurn(next, learnerId);
     }
     case "finishing":
-      return { ...state, finishing: true };
+      return { ...state, finishing: true, notFinished: undefined };
+    case "not-finished":
+      return { ...state, finishing: false, notFinished: action.reason };
     default:
       return move(action);
   }

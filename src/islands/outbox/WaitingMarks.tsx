@@ -1,0 +1,31 @@
+import { useEffect } from "react";
+import { waitingText } from "../../components/words/outbox-words.ts";
+import { pageOutbox, useOutboxState } from "./page-outbox.ts";
+
+/** Says on every screen how many marks are not stored yet; nothing when all are. Sends them, whatever screen it is. */
+export default function WaitingMarks() {
+  const state = useOutboxState();
+  useEffect(() => {
+    void pageOutbox().flush();
+  }, []);
+  const lines = waitingText(state);
+  return (
+    <div
+      role="status"
+      className={
+        lines.length === 0
+          ? ""
+          : "fixed bottom-3 left-3 z-40 max-w-96 rounded-xl border border-rule bg-sheet px-4 py-3 shadow-md print:hidden"
+      }
+    >
+      {lines.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+      {state.refused.length > 0 && (
+        <button type="button" className="button mt-2" onClick={() => void pageOutbox().forgetRefused()}>
+          I have seen it
+        </button>
+      )}
+    </div>
+  );
+}

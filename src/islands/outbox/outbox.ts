@@ -1,0 +1,168 @@
+import type { SentResponse } from "../../schemas/responses.ts";
+import { type KeptMark, type MarkStore, memoryStore } from "./mark-store.ts";
+
+/** What becomes of a mark that is sent. */
+export type Delivery =
+  | { readonly kind: "stored" }
+  /** The server cannot be reached, or has trouble of its own: it is sent again later. */
+  | { readonly kind: "later" }
+  | { readonly kind: "refused"; readonly reason: string };
+
+/** What waits, as a screen tells it. */
+export interface OutboxState {
+  /** Marks on their way. */
+  readonly waiting: number;
+  /** Of those, marks that are gone when this page is closed: the browser would not keep them. */
+  readonly onlyHere: number;
+  /** Marks of another data folder: kept until that one is open again. */
+  readonly elsewhere: number;
+  /** Why marks were refused; they are kept until somebody has seen it. */
+  readonly refused: readonly string[];
+}
+
+export const NOTHING_WAITS: OutboxState = { waiting: 0, onlyHere: 0, elsewhere: 0, refused: [] };
+
+export interface OutboxEvents {
+  readonly onState: (state: OutboxState) => void;
+  readonly onStored: (id: string) => void;
+  readonly onRefused: (id: string, reason: string) => void;
+}
+
+/** What an outbox needs of the world; a test has its own. */
+export interface OutboxServices {
+  /** The records that are open now. */
+  readonly workspaceId: string;
+  /** @throws when the browser has no database to keep marks in */
+  readonly openStore: () => Promise<MarkStore>;
+  readonly deliver: (response: SentResponse) => Promise<Delivery>;
+  /** Runs something while no other page of this browser does the same; several pages share one store. */
+  readonly alone: (run: () => Promise<void>) => Promise<void>;
+  /** Calls back after some milliseconds. @returns takes it back */
+  readonly later: (run: () => void, ms: number) => () => void;
+}
+
+const RETRY_MS = 3000;
+
+/**
+ * Marks on their way to the server. A mark is written to the browser's own store first, sent in order,
+ * and forgotten only when the server has it: a lost network or a closed page loses nothing. Where the browser will not
+ * keep it, it is held by the page, and said. The server's answer, not the outbox, is what a screen shows as stored.
+ */
+export class Outbox {
+  readonly #services: OutboxServices;
+  readonly #events: OutboxEvents;
+  readonly #memory = memoryStore();
+  #opening: Promise<MarkStore> | undefined;
+  #sending: Promise<void> | undefined;
+  #takeBack: (() => void) | undefined;
+  /** Ids of marks this page is waiting for: another page of the browser may be the one that sends them. */
+  readonly #awaited = new Set<string>();
+
+  constructor(services: OutboxServices, events: OutboxEvents) {
+    this.#services = services;
+    this.#events = events;
+  }
+
+  #lasting(): Promise<MarkStore> {
+    this.#opening ??= this.#services.openStore().catch(() => this.#memory);
+    return this.#opening;
+  }
+
+  /** Everything that is kept, with the store that keeps it; the browser's own first. */
+  async #kept(): Promise<{ readonly store: MarkStore; readonly mark: KeptMark }[]> {
+    const lasting = await this.#lasting();
+    const inside = await lasting.all().catch(() => []);
+    const found = inside.map((mark) => ({ store: lasting, mark }));
+    if (lasting === this.#memory) return found;
+    return [...found, ...(await this.#memory.all()).map((mark) => ({ store: this.#memory, mark }))];
+  }
+
+  /** May belong to the records that are open: those that do not say may, until the server has been asked. */
+  #isHere({ workspaceId }: KeptMark): boolean {
+    return workspaceId === undefined || workspaceId === this.#services.workspaceId;
+  }
+
+  /** Takes a mark in and sends it as soon as it can. */
+  async put(response: SentResponse): Promise<void> {
+    const mark = { response, workspaceId: this.#services.workspaceId };
+    this.#awaited.add(response.id);
+    const lasting = await this.#lasting();
+    await lasting.add(mark).catch(() => this.#memory.add(mark));
+    await this.flush();
+  }
+
+  /** Sends what waits, oldest first; stops at the first that cannot be delivered now and tries later. */
+  async flush(): Promise<void> {
+    while (this.#sending) await this.#sending;
+    this.#sending = this.#services
+      .alone(() => this.#sendAll())
+      .finally(() => {
+        this.#sending = undefined;
+      });
+    await this.#sending;
+    await this.tell();
+  }
+
+  async #sendAll(): Promise<void> {
+    this.#takeBack?.();
+    await this.tell();
+    for (const { store, mark } of await this.#kept()) {
+      if (mark.refused !== undefined || !this.#isHere(mark)) continue;
+      const delivery = await this.#services.deliver(mark.response);
+      if (delivery.kind === "later") {
+        this.#takeBack = this.#services.later(() => void this.flush(), RETRY_MS);
+        return;
+      }
+      if (delivery.kind === "stored") {
+        await store.remove(mark.key).catch(() => undefined);
+      } else {
+        // One that does not say whose it is belongs to other records, if these will not have it.
+        const isForeign = mark.workspaceId === undefined;
+        const kept = isForeign ? { ...mark, workspaceId: "" } : { ...mark, refused: delivery.reason };
+        await store.put(kept).catch(() => undefined);
+        this.#awaited.delete(mark.response.id);
+        this.#events.onRefused(mark.response.id, delivery.reason);
+      }
+    }
+  }
+
+  /** Tells what waits. */
+  async tell(): Promise<void> {
+    const kept = await this.#kept();
+    const ids = new Set(kept.map(({ mark }) => mark.response.id));
+    for (const id of this.#awaited)
+      if (!ids.has(id)) {
+        this.#awaited.delete(id);
+        this.#events.onStored(id);
+      }
+    const refused = kept.flatMap(({ mark }) => mark.refused ?? []);
+    const here = kept.filter(({ mark }) => mark.refused === undefined && this.#isHere(mark));
+    this.#events.onState({
+      waiting: here.length,
+      onlyHere: here.filter(({ store }) => !store.isLasting).length,
+      elsewhere: kept.length - here.length - refused.length,
+      refused,
+    });
+  }
+
+  /** Marks of a session that still wait, for a page that was reloaded. */
+  async waiting(sessionId: string): Promise<SentResponse[]> {
+    const found = (await this.#kept())
+      .filter(({ mark }) => mark.refused === undefined && this.#isHere(mark))
+      .map(({ mark }) => mark.response)
+      .filter((response) => response.sessionId === sessionId);
+    for (const { id } of found) this.#awaited.add(id);
+    return found;
+  }
+
+  /** Forgets the marks that were refused: somebody has seen why. */
+  async forgetRefused(): Promise<void> {
+    for (const { store, mark } of await this.#kept()) if (mark.refused !== undefined) await store.remove(mark.key);
+    await this.tell();
+  }
+
+  /** Sends nothing more. */
+  stop(): void {
+    this.#takeBack?.();
+  }
+}

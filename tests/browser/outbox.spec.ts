@@ -1,0 +1,80 @@
+import type { Page } from "@playwright/test";
+import { chip, teachChain } from "./lesson-steps.ts";
+import { alive, expect, freePort, Server, test } from "./server.ts";
+
+/** Marks that the server does not have yet: on every screen, in a browser that keeps nothing, beside another folder. */
+
+async function markRight(page: Page): Promise<void> {
+  await page.keyboard.press("1");
+  await page.keyboard.press("Enter");
+}
+
+const noMarkArrives = (page: Page) => page.route("**/api/responses", (route) => route.abort());
+
+test("marks left by a closed lesson are said and sent from any screen", async ({ page, server }) => {
+  await teachChain(page, server, "ship.shop");
+  await noMarkArrives(page);
+  await markRight(page);
+  await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right waiting");
+  await page.goto(`${server.address}/plan`);
+  await alive(page);
+  await expect(page.getByText("1 mark not stored yet: kept in this browser")).toBeVisible();
+  await page.unroute("**/api/responses");
+  await expect(page.getByText("not stored yet")).toBeHidden();
+});
+
+test("a browser that will not keep marks: said, held by the page, which is not left by mistake", async ({
+  page,
+  server,
+}) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException("denied", "SecurityError");
+    };
+  });
+  await teachChain(page, server, "ship.shop");
+  await noMarkArrives(page);
+  await markRight(page);
+  await expect(page.getByText("1 mark only on this page")).toBeVisible();
+  await page.getByRole("button", { name: "Finish" }).click();
+  await expect(page.getByText("Leave the page open")).toBeVisible();
+  expect(page.url()).toContain("/teach/");
+  let asked = false;
+  page.on("dialog", async (dialog) => {
+    asked = true;
+    await dialog.dismiss();
+  });
+  await page.close({ runBeforeUnload: true });
+  await expect.poll(() => asked).toBe(true);
+  await page.unroute("**/api/responses");
+  await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
+});
+
+test("another data folder on the same port keeps the marks of the first", async ({ page }) => {
+  test.slow();
+  const port = await freePort();
+  const [first, second] = [new Server(port), new Server(port)];
+  await first.start();
+  await teachChain(page, first, "ship.shop");
+  const lesson = page.url();
+  await noMarkArrives(page);
+  await markRight(page);
+  await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right waiting");
+  await first.stop();
+  await page.unroute("**/api/responses");
+
+  await second.start();
+  await teachChain(page, second, "ship.shop");
+  await page.goto(`${second.address}/plan`);
+  await alive(page);
+  await expect(page.getByText("1 mark of another data folder")).toBeVisible();
+  await second.stop();
+
+  await first.start();
+  await page.goto(lesson);
+  await alive(page);
+  await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
+  await first.stop();
+  first.remove();
+  second.remove();
+});
