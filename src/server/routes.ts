@@ -1,3 +1,4 @@
+import { BACKUP_ROUTES } from "./backup/routes.ts";
 import { CHAIN_ROUTES } from "./chains/routes.ts";
 import { EVIDENCE_ROUTES } from "./evidence/routes.ts";
 import { GROUP_ROUTES } from "./groups/routes.ts";
@@ -21,6 +22,7 @@ const ANSWERED = {
   ...SESSION_ROUTES,
   ...EVIDENCE_ROUTES,
   ...SCHOOL_ROUTES,
+  ...BACKUP_ROUTES,
 };
 
 /**

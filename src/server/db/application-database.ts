@@ -1,5 +1,8 @@
 import { resolve } from "node:path";
 import { sql } from "drizzle-orm";
+import { type BackupHeader, readBackup } from "../backup/backup-file.ts";
+import { backupPath, isBackupDue } from "../backup/backups.ts";
+import { restoreInto } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
 import { type Database, type OpenDatabase, openDatabase } from "./database.ts";
 
@@ -19,6 +22,35 @@ async function open(): Promise<OpenDatabase> {
   return opened;
 }
 
+/** Milliseconds between two looks at whether the day's backup is still to be made. */
+const LOOK_FOR_BACKUP_EVERY = 30 * 60 * 1000;
+/** The first look comes when the first page has been drawn. */
+const FIRST_LOOK_AFTER = 60 * 1000;
+
+async function dailyBackup(): Promise<void> {
+  const opened = await opening?.catch(() => undefined);
+  const now = new Date();
+  if (!opened || opened.isDown() || !isBackupDue(dataFolder(), now)) return;
+  // For want of room, say: it is tried again at the next look, and marking goes on.
+  await opened.backUp("daily", now).catch((error: Error) => console.error(`No backup was made: ${error.message}`));
+}
+
+/**
+ * Puts a backup of this folder in the place of its records, and opens it. What was there is backed up first.
+ *
+ * @throws AppError "not-found", "backup-damaged"; the records are as they were then
+ */
+export async function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
+  const path = backupPath(dataFolder(), name);
+  const opened = await openedDatabase();
+  await readBackup(path);
+  await opened.backUp("restore", now);
+  const restored = opened.close().then(() => restoreInto(dataFolder(), path, now));
+  opening = restored.then(open, open);
+  await opening;
+  return restored;
+}
+
 function onTheWayOut(): void {
   // Give the folder back on the way out; a crash is covered by the lock's own check.
   for (const signal of ["SIGINT", "SIGTERM"] as const)
@@ -33,6 +65,8 @@ function onTheWayOut(): void {
     const opened = await opening?.catch(() => undefined);
     if (opened && !opened.isDown()) await opened.db.execute(sql`checkpoint`).catch(() => undefined);
   }, CHECKPOINT_EVERY).unref();
+  setTimeout(dailyBackup, FIRST_LOOK_AFTER).unref();
+  setInterval(dailyBackup, LOOK_FOR_BACKUP_EVERY).unref();
 }
 
 /**

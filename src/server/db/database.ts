@@ -4,6 +4,8 @@ import { brotliDecompressSync } from "node:zlib";
 import { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
+import type { BackupReason } from "../backup/backup-file.ts";
+import { type Backup, makeBackup } from "../backup/backups.ts";
 import { AppError } from "../http/errors.ts";
 import { getInstallation } from "../school/installation.ts";
 import { DATABASE_FOLDER, IN_THE_MAKING, looksLikeDatabase } from "./folder-check.ts";
@@ -26,6 +28,8 @@ export interface OpenDatabase {
    * @throws AppError "disk-full" when there is no room to store it; nothing was stored then
    */
   write<T>(run: (db: Queryable) => Promise<T>): Promise<T>;
+  /** Makes a backup of it now. @throws AppError "backup-damaged", "invalid" for a database in memory */
+  backUp(reason: BackupReason, now: Date): Promise<Backup>;
   /** Has it gone down, so that it must be opened anew? */
   isDown(): boolean;
   close(): Promise<void>;
@@ -63,6 +67,18 @@ async function folderClient(folder: string): Promise<PGlite> {
   } catch {
     throw new AppError("folder-damaged", `The database in the data folder ${folder} cannot be opened.`);
   }
+}
+
+/** Is a database of an earlier Zip Step, which is about to be changed? A new one has nothing to lose. */
+async function isBehind(client: PGlite): Promise<boolean> {
+  const { rows } = await client.query<{ there: boolean }>(
+    "select to_regclass('drizzle.__drizzle_migrations') is not null as there",
+  );
+  if (!rows[0]?.there) return false;
+  const applied = await client.query<{ n: number }>("select count(*)::int as n from drizzle.__drizzle_migrations");
+  const { entries } = JSON.parse(readFileSync(inServer("migrations", "meta", "_journal.json"), "utf8"));
+  const count = applied.rows[0]?.n ?? 0;
+  return count > 0 && count < entries.length;
 }
 
 /**
@@ -110,12 +126,19 @@ export async function openDatabase(folder?: string, { room = roomIn }: OpenOptio
     const client = folder === undefined ? await newClient("memory://") : await folderClient(folder);
     const isDown = watchForEnd(client);
     const db = drizzle(client, { schema });
+    if (folder !== undefined && (await isBehind(client)))
+      await makeBackup(client, folder, { reason: "migration", workspaceId: "", now: new Date() });
     await migrate(db, { migrationsFolder: inServer("migrations") });
     const { workspaceId } = await getInstallation(db);
     return {
       db,
       workspaceId,
       isDown,
+      async backUp(reason, now) {
+        if (folder === undefined) throw new AppError("invalid", "A database in memory has no backups.");
+        refuseWithoutRoom();
+        return makeBackup(client, folder, { reason, workspaceId, now });
+      },
       async write(run) {
         refuseWithoutRoom();
         try {

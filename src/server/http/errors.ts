@@ -26,6 +26,10 @@ const CATALOGUE = {
     status: 507,
     hint: "Make room on that disk. Go on marking: marks are kept in this browser and stored as soon as there is room.",
   },
+  "backup-damaged": {
+    status: 422,
+    hint: "Nothing was changed. Choose another backup; keep this file in case somebody can mend it.",
+  },
   "other-folder": {
     status: 409,
     hint: "Load the page anew. Marks made on it are kept in this browser and stored when Zip Step runs with that folder again.",

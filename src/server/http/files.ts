@@ -15,6 +15,15 @@ function file(name: string, ending: string, type: string, text: string): Respons
   });
 }
 
+/** An answer that downloads as a file of bytes, under the name it has on the disk. */
+export const bytesFile = (name: string, bytes: Uint8Array<ArrayBuffer>): Response =>
+  new Response(bytes, {
+    headers: {
+      "content-type": "application/octet-stream",
+      "content-disposition": `attachment; filename="${name.replace(/[^\w.-]/g, "")}"`,
+    },
+  });
+
 /** An answer that downloads as a CSV file. */
 export const csvFile = (name: string, csv: string): Response => file(name, "csv", "text/csv", csv);
 /** An answer that downloads as a calendar file. */

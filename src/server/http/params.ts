@@ -9,6 +9,7 @@ export const PARAMS = {
   groupId: { schema: groupIdField, names: "group" },
   planId: { schema: groupIdField, names: "plan" },
   activityId: { schema: z.string().min(1).max(60), names: "activity" },
+  backupId: { schema: z.string().min(1).max(100), names: "backup" },
   chainId: { schema: chainIdField, names: "chain" },
   setId: { schema: setIdField, names: "set" },
   routineId: { schema: routineIdField, names: "routine" },

@@ -1,0 +1,28 @@
+import type { BackupReason } from "../../server/backup/backup-file.ts";
+import type { Backup } from "../../server/backup/backups.ts";
+import { counted } from "./counted.ts";
+
+/** Why a backup was made, as it is said on screen. */
+export const BACKUP_REASON: Readonly<Record<BackupReason, string>> = {
+  daily: "made by itself",
+  migration: "before a new version",
+  request: "asked for",
+  restore: "before another was put back",
+};
+
+/** What is in a backup: `"2 groups, 7 learners, 30 lessons, 1674 marks"`. */
+export function insideText({ header }: Backup): string {
+  if (!header) return "This file cannot be read: it is no backup, or of another version.";
+  const rows = (table: string) => header.counts[table] ?? 0;
+  return [
+    counted(rows("groups"), "group"),
+    counted(rows("learners"), "learner"),
+    counted(rows("sessions"), "lesson"),
+    counted(rows("responses"), "mark"),
+  ].join(", ");
+}
+
+const MEGABYTE = 1_000_000;
+
+/** `"2.4 MB"`. @param bytes size of a file, from 0 */
+export const sizeText = (bytes: number): string => `${(bytes / MEGABYTE).toFixed(1)} MB`;

@@ -1,0 +1,97 @@
+import { format } from "date-fns";
+import { useState } from "react";
+import { toast } from "sonner";
+import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
+import { EmptyState } from "../../components/ui/EmptyState.tsx";
+import { Toasts } from "../../components/ui/Toasts.tsx";
+import { BACKUP_REASON, insideText, sizeText } from "../../components/words/backup-words.ts";
+import type { Backup } from "../../server/backup/backups.ts";
+import { call } from "../shared/client.ts";
+
+interface Props {
+  readonly backups: readonly Backup[];
+  readonly folder: string;
+}
+
+const when = ({ header }: Backup) => (header ? format(new Date(header.madeAt), "EEEE d MMMM yyyy, HH:mm") : "");
+
+/** Copies of everything: which there are, one made now, one put back. */
+export default function Backups({ backups: first, folder }: Props) {
+  const [backups, setBackups] = useState(first);
+  const [isBusy, setBusy] = useState(false);
+
+  const during = async (work: () => Promise<void>) => {
+    setBusy(true);
+    try {
+      await work();
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+    setBusy(false);
+  };
+  const make = () =>
+    during(async () => {
+      await call("POST /api/backups");
+      setBackups(await call("GET /api/backups"));
+      toast.success("A backup was made and looked through.");
+    });
+  const restore = (name: string) =>
+    during(async () => {
+      await call("POST /api/backups/:backupId/restoration", { params: { backupId: name } });
+      location.assign("/");
+    });
+
+  return (
+    <section className="rounded-xl border border-rule bg-sheet p-5">
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <p className="max-w-prose text-quiet">
+          One is made every day while Zip Step runs, and before every new version; the newest fourteen of each are kept
+          in <code className="break-all">{folder}</code>. Copy one to another disk from time to time.
+        </p>
+        <button type="button" className="button button-main min-h-11" disabled={isBusy} onClick={make}>
+          {isBusy ? "Working…" : "Make a backup now"}
+        </button>
+      </div>
+      {backups.length === 0 ? (
+        <EmptyState title="No backup yet">The first one is made by itself within the next minutes.</EmptyState>
+      ) : (
+        <ul className="mt-4">
+          {backups.map((backup) => (
+            <li
+              key={backup.name}
+              className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2 border-t border-hairline py-3"
+            >
+              <div className="min-w-0">
+                <b>{when(backup) || backup.name}</b>
+                <p className="text-quiet">
+                  {insideText(backup)}
+                  {backup.header && ` · ${BACKUP_REASON[backup.header.reason]} · ${sizeText(backup.bytes)}`}
+                </p>
+              </div>
+              <div className="flex gap-2">
+                <a className="button flex min-h-11 items-center" href={`/api/backups/${backup.name}`} download>
+                  Keep a copy
+                </a>
+                {backup.header && (
+                  <ConfirmDialog
+                    title="Put this backup back?"
+                    description={`Everything is as it was on ${when(backup)}: ${insideText(backup)}. What is there now is backed up first, so that it can be had again.`}
+                    trigger={
+                      <button type="button" className="button min-h-11" disabled={isBusy}>
+                        Put back
+                      </button>
+                    }
+                    confirm="Put it back"
+                    cancel="Leave all as it is"
+                    onConfirm={() => restore(backup.name)}
+                  />
+                )}
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Toasts />
+    </section>
+  );
+}

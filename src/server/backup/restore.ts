@@ -1,0 +1,28 @@
+import { existsSync, renameSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import { PGlite } from "@electric-sql/pglite";
+import { DATABASE_FOLDER, IN_THE_MAKING } from "../db/folder-check.ts";
+import { keepToOwner, syncPath, syncTree } from "../db/synced-files.ts";
+import { type BackupHeader, readBackup } from "./backup-file.ts";
+
+/**
+ * Puts the database of a backup in the place of the one in a data folder, which is not open. The one that was there is
+ * set aside under another name, not taken away.
+ *
+ * @param path of the backup
+ * @throws AppError "backup-damaged"; the folder is as it was then
+ */
+export async function restoreInto(folder: string, path: string, now: Date): Promise<BackupHeader> {
+  const { header, folder: inside } = await readBackup(path);
+  const making = join(folder, IN_THE_MAKING);
+  rmSync(making, { recursive: true, force: true });
+  await (await PGlite.create({ dataDir: making, loadDataDir: inside })).close();
+  keepToOwner(making);
+  syncTree(making);
+  const database = join(folder, DATABASE_FOLDER);
+  if (existsSync(database))
+    renameSync(database, join(folder, `${DATABASE_FOLDER}-set-aside-${now.toISOString().replace(/[:.]/g, "-")}`));
+  renameSync(making, database);
+  syncPath(folder);
+  return header;
+}

@@ -1,0 +1,97 @@
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { readBackup } from "../../src/server/backup/backup-file.ts";
+import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
+import { send } from "./send.ts";
+
+const folder = mkdtempSync(join(tmpdir(), "zip-step-backups-"));
+process.env["ZIP_STEP_DATA"] = folder;
+process.env["ZIP_STEP_BACKUPS"] = "3";
+const { openedDatabase } = await import("../../src/server/db/application-database.ts");
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const group = (name: string) =>
+  send("POST /api/groups", { body: { name, sequenceId: "short-vowels-first", step: 3, learners: ["Gull"] } });
+const names = async () => (await send("GET /api/groups")).body.map(({ name }: { name: string }) => name);
+const path = (name: string) => join(folder, "backups", name);
+
+describe("a backup", () => {
+  let name: string;
+  beforeAll(async () => {
+    await group("Before");
+    name = (await send("POST /api/backups")).body.name;
+  });
+
+  it("says what is inside, and can be taken elsewhere", async () => {
+    const { body } = await send("GET /api/backups");
+    expect(body[0]).toMatchObject({ name, header: { reason: "request", counts: { groups: 1, learners: 1 } } });
+    const answer = await send("GET /api/backups/:backupId", { id: name });
+    expect(answer.headers.get("content-disposition")).toContain(name);
+  });
+
+  it("is put back; what was there is backed up first, and can be had again", async () => {
+    await group("After");
+    expect(await names()).toEqual(["After", "Before"]);
+    expect((await send("POST /api/backups/:backupId/restoration", { id: name })).status).toBe(201);
+    expect(await names()).toEqual(["Before"]);
+    await group("Later");
+    const [kept] = listBackups(folder).filter(({ header }) => header?.reason === "restore");
+    await send("POST /api/backups/:backupId/restoration", { id: kept?.name as string });
+    expect(await names()).toEqual(["After", "Before"]);
+  });
+
+  it.each([
+    ["cut short", (file: string) => truncateSync(file, 50_000), /part of it is missing/],
+    [
+      "altered",
+      (file: string) => {
+        const bytes = readFileSync(file);
+        const at = bytes.length - 5000;
+        bytes[at] = ((bytes[at] as number) + 1) % 256;
+        writeFileSync(file, bytes);
+      },
+      /altered/,
+    ],
+    ["something else", (file: string) => writeFileSync(file, "a letter to a friend"), /not begin like a backup/],
+    [
+      "one that says it has more",
+      (file: string) => {
+        const bytes = readFileSync(file);
+        const end = bytes.indexOf(10);
+        const header = JSON.parse(bytes.toString("utf8", 0, end));
+        header.counts.groups += 1;
+        writeFileSync(file, Buffer.concat([Buffer.from(`${JSON.stringify(header)}\n`), bytes.subarray(end + 1)]));
+      },
+      /rows are missing in groups/,
+    ],
+  ])("that is %s is refused, and nothing is changed", async (what, spoil, says) => {
+    const spoilt = `spoilt-${what.replace(/\W/g, "")}.zip-step-backup`;
+    cpSync(path(name), path(spoilt));
+    spoil(path(spoilt));
+    const before = await names();
+    const { status, body } = await send("POST /api/backups/:backupId/restoration", { id: spoilt });
+    expect([status, body.error.message]).toEqual([422, expect.stringMatching(says)]);
+    expect(await names()).toEqual(before);
+    rmSync(path(spoilt));
+  });
+
+  it.each(["../zip.zip-step-backup", "none.zip-step-backup", "..%2f..%2fpasswd"])("named %s is none", async (wrong) => {
+    expect((await send("GET /api/backups/:backupId", { id: wrong })).status).toBe(404);
+  });
+
+  it("is due once a day, and the newest of each reason are kept", async () => {
+    const opened = await openedDatabase();
+    const day = (n: number) => new Date(Date.UTC(2027, 0, n, 9));
+    expect(isBackupDue(folder, day(1))).toBe(true);
+    for (let n = 1; n <= 5; n++) await opened.backUp("daily", day(n));
+    expect(isBackupDue(folder, new Date(day(5).getTime() + 3_600_000))).toBe(false);
+    expect(isBackupDue(folder, day(6))).toBe(true);
+    const daily = listBackups(folder).filter(({ header }) => header?.reason === "daily");
+    expect(daily.map(({ header }) => header?.madeAt.slice(8, 10))).toEqual(["05", "04", "03"]);
+    expect(listBackups(folder).some((one) => one.name === name)).toBe(true);
+    expect(readdirSync(join(folder, "backups")).filter((file) => file.endsWith(".part"))).toEqual([]);
+    await readBackup(path(daily[0]?.name as string));
+  });
+});
