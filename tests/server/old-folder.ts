@@ -1,0 +1,85 @@
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { brotliDecompressSync } from "node:zlib";
+import { PGlite } from "@electric-sql/pglite";
+import { drizzle } from "drizzle-orm/pglite";
+import { migrate } from "drizzle-orm/pglite/migrator";
+import { countRows } from "../../src/server/backup/backup-file.ts";
+
+const MIGRATIONS = "src/server/db/migrations";
+const JOURNAL = join("meta", "_journal.json");
+const journal = JSON.parse(readFileSync(join(MIGRATIONS, JOURNAL), "utf8")) as { entries: { tag: string }[] };
+
+/** Names of every migration that has landed, the oldest first. */
+export const AGES = journal.entries.map(({ tag }) => tag);
+
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
+const [GROUP, LEARNER, CHAIN, SESSION, ROUTINE] = [1, 2, 3, 4, 5].map(id);
+const AIM = '{"focus": ["sh=ʃ"], "contrasts": []}';
+const PLACE = '{"wordIndex": 1, "learnerId": null}';
+const RIGHT = '{"outcome": "right", "substitutions": []}';
+const UNIT = '{"result": "right", "said": []}';
+const VERDICT = `{"classifier": 1, "outcome": "right", "units": [${UNIT}, ${UNIT}, ${UNIT}]}`;
+
+/** A row or two of every table there has been, with the columns that it had from its beginning. */
+const ROWS: readonly (readonly [table: string, insert: string])[] = [
+  ["groups", `(id, name, sequence_id, step) values ('${GROUP}', 'Plovers', 'short-vowels-first', 14)`],
+  ["learners", `(id, nickname) values ('${LEARNER}', 'Knot')`],
+  ["memberships", `(group_id, learner_id, seat) values ('${GROUP}', '${LEARNER}', 0)`],
+  [
+    "chains",
+    `(id, group_id, title, words, aim) values ('${CHAIN}', '${GROUP}', 'ship to shop', '["ship","shop"]', '${AIM}')`,
+  ],
+  [
+    "sessions",
+    `(id, group_id, chain_id, title, words, aim, place, started_at)
+    values ('${SESSION}', '${GROUP}', '${CHAIN}', 'ship to shop', '["ship","shop"]', '${AIM}', '${PLACE}', now())`,
+  ],
+  [
+    "responses",
+    `(id, session_id, learner_id, word_index, word, target, mode, answer, verdict, classifier, at)
+    select gen_random_uuid(), '${SESSION}', '${LEARNER}', n, 'ship', 'sh.i.p ʃ.ɪ.p', 'read', '${RIGHT}', '${VERDICT}', 1, now()
+    from generate_series(0, 1) n`,
+  ],
+  ["sequences", `(id, name, steps) values ('${id(6)}', 'Our order', '[]')`],
+  ["workspace", `(id, school) values (1, '{"never": ["gull"]}')`],
+  ["chain_versions", `(id, chain_id, title, words) values ('${id(7)}', '${CHAIN}', 'ship', '["ship"]')`],
+  ["word_sets", `(id, group_id, kind, title, content) values ('${id(8)}', '${GROUP}', 'family', 'ip', '{}')`],
+  ["routines", `(id, group_id, title, parts) values ('${ROUTINE}', '${GROUP}', 'Every day', '[]')`],
+  ["routine_days", `(id, routine_id, day, parts) values ('${id(9)}', '${ROUTINE}', '2026-11-24', '[]')`],
+  ["plans", `(id, group_id, minutes, activities) values ('${id(10)}', '${GROUP}', 20, '[]')`],
+  ["templates", `(id, name, parts) values ('${id(11)}', 'Ours', '[{"kind": "dictation", "items": 4, "matters": 2}]')`],
+];
+
+/** The group and the session in an old folder. */
+export const OLD = { groupId: GROUP as string, sessionId: SESSION as string };
+
+/**
+ * Makes a data folder as the Zip Step of a migration left it, with rows in every table it had.
+ *
+ * @param age how many migrations had landed, from 1
+ * @returns rows by table
+ */
+export async function makeOldFolder(folder: string, age: number): Promise<Record<string, number>> {
+  const then = mkdtempSync(join(tmpdir(), "zip-step-migrations-"));
+  cpSync(MIGRATIONS, then, { recursive: true });
+  writeFileSync(join(then, JOURNAL), JSON.stringify({ ...journal, entries: journal.entries.slice(0, age) }));
+  mkdirSync(folder, { recursive: true });
+  const image = new Blob([brotliDecompressSync(readFileSync("src/server/db/empty-folder.tar.br"))]);
+  const client = await PGlite.create({ dataDir: join(folder, "pg"), loadDataDir: image });
+  await migrate(drizzle(client), { migrationsFolder: then });
+  const tables = Object.keys(await countRows(client));
+  for (const [table, insert] of ROWS) {
+    if (!tables.includes(table)) continue;
+    // A row of today says whether it stands.
+    const isToday = table === "responses" && age === AGES.length;
+    await client.exec(
+      `insert into ${table} ${isToday ? insert.replace("(id,", "(standing, id,").replace("select ", "select true, ") : insert}`,
+    );
+  }
+  const counts = await countRows(client);
+  await client.close();
+  rmSync(then, { recursive: true });
+  return counts;
+}

@@ -1,0 +1,39 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { sql } from "drizzle-orm";
+import { afterAll, describe, expect, it } from "vitest";
+import type { GroupId, SessionId } from "../../src/schemas/ids.ts";
+import { listBackups } from "../../src/server/backup/backups.ts";
+import { openDatabase } from "../../src/server/db/database.ts";
+import { evidenceReport } from "../../src/server/evidence/evidence.ts";
+import { getPlan } from "../../src/server/plans/plans.ts";
+import { teachPage } from "../../src/server/sessions/teach-page.ts";
+import { AGES, makeOldFolder, OLD } from "./old-folder.ts";
+
+const root = mkdtempSync(join(tmpdir(), "zip-step-old-"));
+afterAll(() => rmSync(root, { recursive: true, force: true }));
+
+describe("a data folder of an earlier Zip Step", () => {
+  it.each(AGES.map((tag, k) => [tag, k + 1] as const))(
+    "as %s left it opens, keeps every row, and is backed up before it is changed",
+    async (tag, age) => {
+      const folder = join(root, tag);
+      const before = await makeOldFolder(folder, age);
+      const opened = await openDatabase(folder);
+      for (const [table, count] of Object.entries(before)) {
+        const { rows } = await opened.db.execute(sql.raw(`select count(*)::int as n from "${table}"`));
+        expect(rows[0]?.["n"], table).toBe(count);
+      }
+      expect(before["responses"]).toBe(2);
+      const report = await evidenceReport(opened.db, { groupId: OLD.groupId as GroupId });
+      expect([report.responseCount, report.unreadable]).toEqual([2, 0]);
+      expect((await teachPage(opened.db, OLD.sessionId as SessionId)).session.place.item).toBe(1);
+      await getPlan(opened.db, OLD.groupId as GroupId);
+      await opened.close();
+      const backups = listBackups(folder);
+      expect(backups.map(({ header }) => header?.reason)).toEqual(age < AGES.length ? ["migration"] : []);
+      if (age < AGES.length) expect(backups[0]?.header?.counts).toEqual(before);
+    },
+  );
+});
