@@ -9,7 +9,7 @@ export const MOST_ACTIVITIES = 30;
 
 const minutesField = z.number().min(0.5, "at least half a minute").max(LONGEST_PLAN, `at most ${LONGEST_PLAN} minutes`);
 
-export const planInput = z.object({
+const changedPlanField = z.object({
   minutes: z
     .number()
     .int("a whole number of minutes")
@@ -27,6 +27,12 @@ export const planInput = z.object({
     .max(MOST_ACTIVITIES, `at most ${MOST_ACTIVITIES} activities`),
 });
 
+/** A plan changed by hand; with `base`, the plan as it was when it was changed, what others did since is kept. */
+export const planInput = changedPlanField.extend({ base: changedPlanField.optional() });
+
+/** The version of a plan that something is asked of; where it is given and another is stored, nothing is done. */
+const versionField = z.number().int().min(0).optional();
+
 export const draftInput = aimField.extend({
   minutes: z
     .number()
@@ -39,6 +45,7 @@ export const draftInput = aimField.extend({
     .min(0)
     .max(2 ** 31),
   templateId: z.string().min(1).max(60).optional(),
+  version: versionField,
 });
 
 /** An activity of a kind, filled with the words of the lesson; texts are the teacher's own. */

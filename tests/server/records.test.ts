@@ -173,6 +173,31 @@ describe("several people at once", () => {
     expect(now.words.slice(0, WORDS.length)).toEqual(WORDS);
   });
 
+  it("edits of one plan come together; the same thing changed twice is a conflict that says so", async () => {
+    const url = "PUT /api/groups/:groupId/plan" as const;
+    const shown = (await send("GET /api/groups/:groupId/plan", { id: group.id })).body;
+    const base = {
+      minutes: shown.minutes,
+      activities: shown.activities.map(({ id, minutes }: { id: string; minutes: number }) => ({ id, minutes })),
+    };
+    const [first, second, third] = base.activities;
+    const longer = { ...first, minutes: first.minutes + 2 };
+    const one = await send(url, { id: group.id, body: { ...base, activities: [longer, second, third], base } });
+    const other = await send(url, { id: group.id, body: { minutes: 35, activities: [third, first], base } });
+    expect([one.status, other.status]).toEqual([200, 200]);
+    expect(other.body.minutes).toBe(35);
+    expect(other.body.activities.map(({ id }: { id: string }) => id)).toEqual([third.id, first.id]);
+    expect(other.body.activities[1].minutes).toBe(first.minutes + 2);
+    const shorter = { ...first, minutes: first.minutes + 1 };
+    const clash = await send(url, { id: group.id, body: { ...base, activities: [shorter, second, third], base } });
+    expect([clash.status, clash.body.error.code]).toEqual([409, "conflict"]);
+    expect(clash.body.error.message).toContain("Somebody else");
+    const draft = { focus: [], contrasts: [], minutes: 20, seed: 1, version: shown.version };
+    expect((await send("POST /api/groups/:groupId/plan", { id: group.id, body: draft })).status).toBe(409);
+    const after = (await send("GET /api/groups/:groupId/plan", { id: group.id })).body;
+    expect(after).toEqual(other.body);
+  });
+
   it.each([1, 2, 3])(
     "whatever two to four devices send in whatever order, every line of answers is whole (seed %i)",
     async (seed) => {

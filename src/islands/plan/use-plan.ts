@@ -51,11 +51,19 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const autosave = useAnnouncedAutosave({
     name: `zip-step plan ${groupId}`,
     stored: changeable(stored),
-    send: (body) => call("PUT /api/groups/:groupId/plan", { params: { groupId }, body, outlive: true }),
+    send: (whole): Promise<CheckedPlan> =>
+      call("PUT /api/groups/:groupId/plan", {
+        params: { groupId },
+        body: { ...whole, base: autosave.stored },
+        outlive: true,
+      }),
     onRestored: (unsaved) => show(changed(stored, unsaved)),
     onSaved: (saved) => {
       answered.current = saved;
-      if (!meanwhile.current) show(saved);
+      if (meanwhile.current) return;
+      // Somebody else's changes are in it too: the next one of ours is made on them.
+      autosave.acceptStored(changeable(saved));
+      show(saved);
     },
     onRefused: (error) => {
       toast.error(error.message);
@@ -115,7 +123,13 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     ask(() =>
       call("POST /api/groups/:groupId/plan", {
         params: { groupId },
-        body: { ...sent(aim), minutes: newest.current.minutes, seed: seed(), ...(templateId && { templateId }) },
+        body: {
+          ...sent(aim),
+          minutes: newest.current.minutes,
+          seed: seed(),
+          version: answered.current.version,
+          ...(templateId && { templateId }),
+        },
       }),
     );
 

@@ -27,17 +27,18 @@ import { lessonsWith, recentWords } from "../sessions/sessions.ts";
 import { substitutionsIn } from "../sets/families-page.ts";
 import { faultText } from "./fault-text.ts";
 import type { PlanActivity } from "./lesson-types.ts";
-import { getPlan, type Plan, refuseWhenFull, storePlan } from "./plans.ts";
+import { getPlan, type Plan, refuseStale, refuseWhenFull, storePlan } from "./plans.ts";
 import { getTemplate } from "./templates.ts";
 
 /**
  * Drafts the whole of the next lesson and keeps it in the place of what was drafted before; chains and sets that the
  * teacher put in stay, after it.
  *
- * @throws AppError "not-found", "invalid" when nothing has been taught
+ * @throws AppError "not-found", "invalid" when nothing has been taught, "conflict" when the plan has changed meanwhile
  */
 export async function draftPlan(db: Queryable, groupId: GroupId, input: DraftInput): Promise<Plan> {
   const old = await getPlan(db, groupId);
+  refuseStale(old, input.version);
   const kept = old.activities.filter(({ ref }) => ref !== undefined);
   const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
   const request = await requestFor(db, groupId, input);

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { eq, inArray } from "drizzle-orm";
+import { eq, inArray, sql } from "drizzle-orm";
 import { DEFAULT_PRACTICE, itemsOfSet, minutesFor } from "../../core/light.ts";
 import type { ChainId, GroupId, SetId } from "../../schemas/ids.ts";
 import { MOST_ACTIVITIES } from "../../schemas/plans.ts";
@@ -11,6 +11,7 @@ import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 import { getSet } from "../sets/word-sets.ts";
 import type { PlanActivity } from "./lesson-types.ts";
+import { type ChangedPlan, mergePlan } from "./merge-plan.ts";
 
 /** The next lesson of a group: each has one. */
 export interface Plan {
@@ -19,6 +20,8 @@ export interface Plan {
   readonly groupId: GroupId;
   readonly minutes: number;
   readonly activities: readonly PlanActivity[];
+  /** Goes up by one with every change; 0 before there is one. */
+  readonly version: number;
 }
 
 const DEFAULT_MINUTES = 20;
@@ -35,12 +38,13 @@ export async function getPlan(db: Queryable, groupId: GroupId): Promise<Plan> {
 async function planWithOuts(db: Queryable, groupId: GroupId): Promise<Plan> {
   await getGroup(db, groupId);
   const [row] = await db.select().from(plans).where(eq(plans.groupId, groupId));
-  if (!row) return { id: groupId, groupId, minutes: DEFAULT_MINUTES, activities: [] };
+  if (!row) return { id: groupId, groupId, minutes: DEFAULT_MINUTES, activities: [], version: 0 };
   const titles = await titlesOf(db, row.activities);
   return {
     id: groupId,
     groupId,
     minutes: row.minutes,
+    version: row.version,
     activities: row.activities.flatMap((activity) => {
       // An activity that is older than a choice has the default for it.
       const now = { ...activity, settings: { ...DEFAULT_PRACTICE, ...activity.settings } };
@@ -117,17 +121,30 @@ function checkGroup(owner: string, groupId: GroupId, field: string): void {
 }
 
 /** A plan as it is changed by hand: which of its activities, in which order, how long and how each is done. */
-type PlanChange = {
-  readonly minutes: number;
-  readonly activities: readonly (Pick<PlanActivity, "id" | "minutes"> &
-    Partial<Pick<PlanActivity, "ifTime" | "settings">>)[];
-};
+type ActivityChange = Pick<PlanActivity, "id" | "minutes"> & Partial<Pick<PlanActivity, "ifTime" | "settings">>;
+type PlanChange = ChangedPlan<ActivityChange> & { readonly base?: ChangedPlan<ActivityChange> };
 
-/** Reorders, takes out, puts back, times and sets what is in the plan. @throws AppError "not-found", "invalid" */
+/** A change put together with what others have done since it was begun. @throws AppError "conflict" */
+function withOthers(change: PlanChange, { minutes, activities }: Plan): ChangedPlan<ActivityChange> {
+  if (!change.base) return change;
+  const stored = activities.filter(({ out }) => !out);
+  const merged = mergePlan(change.base, change, { minutes, activities: stored });
+  if (merged.ok) return merged.plan;
+  const names = stored.filter(({ id }) => merged.conflicts.includes(id)).map(({ title, kind }) => title || kind);
+  throw new AppError("conflict", `Somebody else has just changed the same in this lesson: ${names.join(", ")}.`);
+}
+
+/**
+ * Reorders, takes out, puts back, times and sets what is in the plan. Where the change says what it was made on, what
+ * others have done since is kept.
+ *
+ * @throws AppError "not-found", "invalid", "conflict" when two people have changed the same thing
+ */
 export async function changePlan(db: Queryable, groupId: GroupId, input: PlanChange): Promise<Plan> {
   const plan = await planWithOuts(db, groupId);
   const known = new Map(plan.activities.map((activity) => [activity.id, activity]));
-  const activities = input.activities.map(({ id, minutes, ifTime, settings }): PlanActivity => {
+  const change = withOthers(input, plan);
+  const activities = change.activities.map(({ id, minutes, ifTime, settings }): PlanActivity => {
     const activity = known.get(id);
     if (!activity)
       throw new AppError("invalid", "The plan has changed elsewhere.", [
@@ -138,7 +155,7 @@ export async function changePlan(db: Queryable, groupId: GroupId, input: PlanCha
   });
   const listed = new Set(activities.map(({ id }) => id));
   const outs = plan.activities.filter(({ id }) => !listed.has(id)).map((one) => ({ ...one, out: true }));
-  await storePlan(db, { groupId, minutes: input.minutes, activities: [...activities, ...outs.slice(-MOST_OUT)] });
+  await storePlan(db, { groupId, minutes: change.minutes, activities: [...activities, ...outs.slice(-MOST_OUT)] });
   return getPlan(db, groupId);
 }
 
@@ -149,10 +166,22 @@ export async function removeActivity(db: Queryable, groupId: GroupId, activityId
   return changePlan(db, groupId, { minutes, activities: activities.filter(({ id }) => id !== activityId) });
 }
 
+/** @throws AppError "conflict" when something is asked of a plan that is not the stored one any more */
+export function refuseStale({ version }: Plan, asked: number | undefined): void {
+  if (asked !== undefined && asked !== version)
+    throw new AppError("conflict", "Somebody else has changed this lesson since this page was loaded.");
+}
+
 /** Stores a plan as it is. */
-export async function storePlan(db: Queryable, { groupId, minutes, activities }: Omit<Plan, "id">): Promise<void> {
+export async function storePlan(
+  db: Queryable,
+  { groupId, minutes, activities }: Pick<Plan, "groupId" | "minutes" | "activities">,
+): Promise<void> {
   await db
     .insert(plans)
     .values({ id: groupId, groupId, minutes, activities })
-    .onConflictDoUpdate({ target: plans.groupId, set: { minutes, activities, updatedAt: new Date() } });
+    .onConflictDoUpdate({
+      target: plans.groupId,
+      set: { minutes, activities, version: sql`${plans.version} + 1`, updatedAt: new Date() },
+    });
 }
