@@ -117,6 +117,7 @@ export { minutesFor, minutesOfContent } from "./practice/pace.ts";
 export { PLANNED_KINDS, type PlannedKind } from "./practice/planned-kinds.ts";
 export type { Prompt, PromptCode } from "./practice/prompt.ts";
 export type { RunItem } from "./practice/run.ts";
+export { dayIn } from "./practice/school-day.ts";
 export {
   activityOfSet,
   itemsOfSet,

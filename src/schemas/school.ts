@@ -23,3 +23,20 @@ export const schoolInput = z.object({
 }) satisfies z.ZodType<SchoolSettings>;
 
 export type SchoolInput = z.infer<typeof schoolInput>;
+
+const isTimeZone = (name: string): boolean => {
+  try {
+    new Intl.DateTimeFormat("en", { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+export const timeZoneInput = z.object({
+  timeZone: z.string().min(1).max(60).refine(isTimeZone, "must be a time zone such as Europe/London"),
+  /** What somebody has chosen stands: for a browser that tells its own. */
+  onlyIfUnset: z.boolean().default(false),
+});
+
+export type TimeZoneInput = z.infer<typeof timeZoneInput>;

@@ -16,6 +16,8 @@ export interface CardAnswer {
   readonly right: boolean;
   /** ISO date, or date and time. */
   readonly at: string;
+  /** ISO date where the school is; the date in `at` unless given. */
+  readonly day?: string;
 }
 
 /** A learner's cards: every card of the order is in exactly one of these. */
@@ -85,19 +87,19 @@ export function cardPack(
   };
 }
 
-const day = (at: string): string => at.slice(0, 10);
+const dayOf = ({ at, day }: CardAnswer): string => day ?? at.slice(0, 10);
 
 function after(state: CardState, answer: CardAnswer, rule: MasteryRule): CardState {
   if (state.checks !== undefined) {
     if (!answer.right) return { window: [answer], checks: undefined, since: "", cameBack: true };
     // A right answer before the card is due moves nothing: it says little so soon.
-    return dueOn(state) <= day(answer.at) ? { ...state, checks: state.checks + 1, since: day(answer.at) } : state;
+    return dueOn(state) <= dayOf(answer) ? { ...state, checks: state.checks + 1, since: dayOf(answer) } : state;
   }
   const window = [...state.window, answer].slice(-rule.of);
   const rights = window.filter(({ right }) => right);
-  const days = new Set(rights.map(({ at }) => day(at)));
+  const days = new Set(rights.map(dayOf));
   return rights.length >= rule.right && days.size >= rule.days
-    ? { window, checks: 0, since: day(answer.at), cameBack: false }
+    ? { window, checks: 0, since: dayOf(answer), cameBack: false }
     : { ...state, window };
 }
 

@@ -1,10 +1,10 @@
-import { format } from "date-fns";
 import { useState } from "react";
 import { toast } from "sonner";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { BACKUP_REASON, insideText, sizeText } from "../../components/words/backup-words.ts";
+import { saidMoment } from "../../components/words/dates.ts";
 import type { Backup } from "../../server/backup/backups.ts";
 import { call } from "../shared/client.ts";
 
@@ -13,7 +13,7 @@ interface Props {
   readonly folder: string;
 }
 
-const when = ({ header }: Backup) => (header ? format(new Date(header.madeAt), "EEEE d MMMM yyyy, HH:mm") : "");
+const when = ({ header }: Backup) => (header ? saidMoment(header.madeAt, "moment") : "");
 
 /** Copies of everything: which there are, one made now, one put back. */
 export default function Backups({ backups: first, folder }: Props) {

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuGroup, MenuItem } from "../../components/ui/Menu.tsx";
+import { saidMoment } from "../../components/words/dates.ts";
 import type { ChainId } from "../../schemas/ids.ts";
 import type { ChainVersion } from "../../server/chains/chains.ts";
 import type { Group } from "../../server/groups/groups.ts";
@@ -64,8 +65,7 @@ export function MoreMenu({ chainId, groups, hasWords, onSaveAs, onRestore, onFor
               <span className="min-w-0 flex-1">
                 <span className="block truncate font-learner text-[17px]">{version.words.join("  ")}</span>
                 <span className="text-[12.5px] text-quiet">
-                  {version.title} ·{" "}
-                  {new Date(version.savedAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+                  {version.title} · {saidMoment(version.savedAt, "moment")}
                 </span>
               </span>
               <button

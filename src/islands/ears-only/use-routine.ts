@@ -1,6 +1,6 @@
-import { format } from "date-fns";
 import { useState } from "react";
 import { toast } from "sonner";
+import { schoolToday } from "../../components/words/dates.ts";
 import type { FilledPart, OralItem } from "../../core/light.ts";
 import type { EarsOnlyPage } from "../../server/sets/ears-only-page.ts";
 import type { Routine } from "../../server/sets/routines.ts";
@@ -36,7 +36,7 @@ export interface RoutineHandle {
 export function useRoutine({ page, parts, words, onParts }: Wants): RoutineHandle {
   const [routines, setRoutines] = useState(page.routines);
   const [open, setOpen] = useState<Routine>();
-  const day = format(new Date(), "yyyy-MM-dd");
+  const day = schoolToday();
   const trying = async <T>(work: () => Promise<T>): Promise<T | undefined> => {
     try {
       return await work();

@@ -1,4 +1,5 @@
 import { Dialog } from "../../components/ui/Dialog.tsx";
+import { saidMoment } from "../../components/words/dates.ts";
 import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { OpenedResponse } from "../../server/evidence/evidence.ts";
@@ -44,7 +45,7 @@ export function OpenedResponses({ title, ids, responses, onClose }: Props) {
             </button>
             <span className="min-w-0 flex-1">{outcomeOf(response)}</span>
             <time className="shrink-0 text-[13px] text-quiet" dateTime={response.at}>
-              {new Date(response.at).toLocaleDateString("en-GB", { day: "numeric", month: "short" })}
+              {saidMoment(response.at, "short")}
             </time>
           </li>
         ))}

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Select } from "../../components/ui/Select.tsx";
@@ -40,14 +40,47 @@ const MERGER_NAME: Readonly<Record<Merger, string>> = {
   "bath-short": "bath with a short a",
 };
 
+/** Where the school is: its days begin and end there. */
+function TimeZone({ first }: { readonly first: string }) {
+  const [zone, setZone] = useState(first);
+  const zones = useMemo(() => [...new Set([...Intl.supportedValuesOf("timeZone"), first])].sort(), [first]);
+  const choose = async (timeZone: string) => {
+    setZone(timeZone);
+    try {
+      await call("PUT /api/school/time-zone", { body: { timeZone, onlyIfUnset: false } });
+      toast.success("Kept", { id: "school", duration: 1200 });
+    } catch (error) {
+      setZone(zone);
+      toast.error((error as Error).message);
+    }
+  };
+  return (
+    <div className="mt-4">
+      <Select
+        label="Time where the school is"
+        value={zone}
+        choices={zones}
+        nameOf={(id) => id.replaceAll("_", " ")}
+        onChange={choose}
+      />
+    </div>
+  );
+}
+
 const typedWords = (text: string) =>
   text
     .toLowerCase()
     .split(/[\s,;]+/)
     .filter(Boolean);
 
+interface Props {
+  readonly school: SchoolSettings;
+  /** Where the school is, as it is stored or thought. */
+  readonly timeZone: string;
+}
+
 /** The school's choices: how it hears words, how it touches them, what it keeps out. Stored as they are made. */
-export default function SchoolForm({ school: first }: { readonly school: SchoolSettings }) {
+export default function SchoolForm({ school: first, timeZone }: Props) {
   const [school, setSchool] = useState(first);
   const [never, setNever] = useState(first.never.join(", "));
   const [failure, setFailure] = useState("");
@@ -83,6 +116,7 @@ export default function SchoolForm({ school: first }: { readonly school: SchoolS
   return (
     <section aria-label="The school's choices" className="rounded-xl border border-rule bg-sheet p-5">
       <h2 className="text-lg font-bold">The school's choices</h2>
+      <TimeZone first={timeZone} />
       <fieldset className="mt-4">
         <legend className="label mb-1.5">Accent</legend>
         <SegmentedChoice

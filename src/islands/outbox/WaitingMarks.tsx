@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import { waitingText } from "../../components/words/outbox-words.ts";
+import { tellTimeZone } from "../shared/tell-time-zone.ts";
 import { pageOutbox, useOutboxState } from "./page-outbox.ts";
 
 /** Says on every screen how many marks are not stored yet; nothing when all are. Sends them, whatever screen it is. */
@@ -7,6 +8,7 @@ export default function WaitingMarks() {
   const state = useOutboxState();
   useEffect(() => {
     void pageOutbox().flush();
+    void tellTimeZone();
   }, []);
   const lines = waitingText(state);
   return (

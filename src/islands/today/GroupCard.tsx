@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Select } from "../../components/ui/Select.tsx";
+import { saidMoment } from "../../components/words/dates.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { Group } from "../../server/groups/groups.ts";
 import type { SequenceChoice, TodayCard } from "../../server/groups/today-page.ts";
@@ -74,16 +75,7 @@ export default function GroupCard({ card, sequences }: Props) {
             {card.last ? (
               <>
                 <span className="font-learner text-[17px]">{card.last.title}</span>
-                <span className="text-quiet">
-                  {" "}
-                  ·{" "}
-                  {new Date(card.last.startedAt).toLocaleDateString("en-GB", {
-                    weekday: "long",
-                    day: "numeric",
-                    month: "long",
-                    timeZone: "UTC",
-                  })}
-                </span>
+                <span className="text-quiet"> · {saidMoment(card.last.startedAt, "long")}</span>
                 {!card.last.endedAt && (
                   <a className="ml-2 font-semibold underline" href={`/teach/${card.last.id}`}>
                     go on with it

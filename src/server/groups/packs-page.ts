@@ -2,6 +2,7 @@ import {
   type CardAnswer,
   type CardPack,
   cardPack,
+  dayIn,
   type GroupScope,
   gpcId,
   MODES,
@@ -13,6 +14,7 @@ import {
 import type { Queryable } from "../db/database.ts";
 import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
 import { AppError } from "../http/errors.ts";
+import { getTimeZone } from "../school/installation.ts";
 import { groupScope } from "./group-scope.ts";
 import { type Group, type Learner, listGroups } from "./groups.ts";
 
@@ -23,9 +25,16 @@ export interface LearnerPacks {
   readonly words: CardPack;
 }
 
+/** A moment, and where the school is: which day it is there. */
+export interface SchoolMoment {
+  readonly now: Date;
+  readonly timeZone: string;
+}
+
 /** The packs of a group's learners on a day, dealt from the records. */
 export async function packsOf(db: Queryable, group: Group, now: Date): Promise<LearnerPacks[]> {
-  return packsIn(await evidenceResponses(db, { groupId: group.id }), group, await groupScope(db, group), now);
+  const moment = { now, timeZone: await getTimeZone(db) };
+  return packsIn(await evidenceResponses(db, { groupId: group.id }), group, await groupScope(db, group), moment);
 }
 
 /** The same from records at hand. */
@@ -33,25 +42,25 @@ export function packsIn(
   records: readonly EvidenceResponse[],
   group: Group,
   scope: GroupScope,
-  now: Date,
+  { now, timeZone }: SchoolMoment,
 ): LearnerPacks[] {
   const { mastery, never } = scope.school;
   const sounds = taughtGpcs(scope);
   const words = [...taughtOf(scope).words].reverse().filter((word) => !never.includes(word));
-  const today = now.toISOString().slice(0, 10);
+  const today = dayIn(now, timeZone);
   return group.learners.map((learner) => {
     const own = records.filter(({ learnerId }) => learnerId === learner.id);
     return {
       learner,
       sounds: cardPack(
         sounds,
-        own.flatMap((response) => cardAnswer("sounds", response)),
+        own.flatMap((response) => cardAnswer("sounds", response, timeZone)),
         today,
         mastery,
       ),
       words: cardPack(
         words,
-        own.flatMap((response) => cardAnswer("words", response)),
+        own.flatMap((response) => cardAnswer("words", response, timeZone)),
         today,
         mastery,
       ),
@@ -60,12 +69,16 @@ export function packsIn(
 }
 
 /** What an answer says of a card of one of the learner's packs. */
-function cardAnswer(pack: PackName, { mode, answer, target, word, at }: EvidenceResponse): CardAnswer[] {
+function cardAnswer(
+  pack: PackName,
+  { mode, answer, target, word, at }: EvidenceResponse,
+  timeZone: string,
+): CardAnswer[] {
   const { isTried, isUnaided } = OUTCOME_DEFINITIONS[answer.outcome];
   if (MODES[mode].pack !== pack || !isTried) return [];
   const [unit] = target.units;
   const card = pack === "words" ? word : unit && gpcId(unit.grapheme, unit.phonemes);
-  return card === undefined ? [] : [{ card, right: isUnaided, at }];
+  return card === undefined ? [] : [{ card, right: isUnaided, at, day: dayIn(at, timeZone) }];
 }
 
 /** Cards that most packs have, those that most learners are at first. */

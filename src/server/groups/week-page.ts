@@ -1,9 +1,10 @@
 import ical, { ICalCalendarMethod } from "ical-generator";
-import { addDays, gpcById, taughtGpcs, type WeekDay, weekPlan } from "../../core/index.ts";
+import { addDays, dayIn, gpcById, taughtGpcs, type WeekDay, weekPlan } from "../../core/index.ts";
 import { gpcField } from "../../schemas/fields.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import type { WeekQuery } from "../../schemas/week.ts";
 import type { Queryable } from "../db/database.ts";
+import { getTimeZone } from "../school/installation.ts";
 import { substitutionsOf } from "../sets/families-page.ts";
 import { groupScope } from "./group-scope.ts";
 import { type Group, getGroup } from "./groups.ts";
@@ -27,7 +28,7 @@ export async function weekOf(db: Queryable, groupId: GroupId, query: WeekQuery, 
   const group = await getGroup(db, groupId);
   const choices = taughtGpcs(await groupScope(db, group));
   const substitutions = (await substitutionsOf(db, group)).map(({ gpc }) => gpc).filter((gpc) => choices.includes(gpc));
-  const from = query.from ?? nextMonday(now);
+  const from = query.from ?? nextMonday(dayIn(now, await getTimeZone(db)));
   const weekdays = query.days ?? SCHOOL_DAYS;
   const dates = Array.from({ length: 7 }, (_, k) => addDays(from, k)).filter((date) =>
     weekdays.includes(weekday(date)),
@@ -57,8 +58,7 @@ export async function weekOf(db: Queryable, groupId: GroupId, query: WeekQuery, 
 /** Monday 1 to Sunday 7. */
 const weekday = (date: string): number => new Date(`${date}T00:00:00Z`).getUTCDay() || 7;
 
-function nextMonday(now: Date): string {
-  const today = now.toISOString().slice(0, 10);
+function nextMonday(today: string): string {
   return addDays(today, (8 - weekday(today)) % 7);
 }
 

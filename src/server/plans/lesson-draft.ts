@@ -22,6 +22,7 @@ import { groupScope } from "../groups/group-scope.ts";
 import { getGroup } from "../groups/groups.ts";
 import { mostWanted, packsIn } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
+import { getTimeZone } from "../school/installation.ts";
 import { paceOf } from "../sessions/pace.ts";
 import { lessonsWith, recentWords } from "../sessions/sessions.ts";
 import { substitutionsIn } from "../sets/families-page.ts";
@@ -75,7 +76,7 @@ export async function requestFor(
   const { never, allowNotEverySchool, practice } = scope.school;
   const records = await evidenceResponses(db, { groupId });
   const now = new Date();
-  const packs = packsIn(records, group, scope, now);
+  const packs = packsIn(records, group, scope, { now, timeZone: await getTimeZone(db) });
   return {
     taught: taughtOf(scope),
     taughtGpcs: taughtGpcs(scope),

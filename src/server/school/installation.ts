@@ -1,4 +1,5 @@
-import { eq } from "drizzle-orm";
+import { and, eq, isNull } from "drizzle-orm";
+import type { TimeZoneInput } from "../../schemas/school.ts";
 import type { Queryable } from "../db/database.ts";
 import { installation } from "../db/schema.ts";
 
@@ -10,6 +11,23 @@ export interface Installation {
 }
 
 const ONLY_ROW = 1;
+
+/** The zone of the machine that Zip Step runs on: the school's own, as a rule. */
+const machinesZone = () => new Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** Where the school is: as it was told, or else as this machine thinks. */
+export const getTimeZone = async (db: Queryable): Promise<string> =>
+  (await getInstallation(db)).timeZone ?? machinesZone();
+
+/** Stores where the school is. @param input with `onlyIfUnset` what somebody has chosen stands */
+export async function setTimeZone(db: Queryable, { timeZone, onlyIfUnset }: TimeZoneInput): Promise<Installation> {
+  const isFree = onlyIfUnset ? isNull(installation.timeZone) : undefined;
+  await db
+    .update(installation)
+    .set({ timeZone, updatedAt: new Date() })
+    .where(and(eq(installation.id, ONLY_ROW), isFree));
+  return getInstallation(db);
+}
 
 /** The row is made with the folder. @throws Error when it is not there */
 export async function getInstallation(db: Queryable): Promise<Installation> {

@@ -1,8 +1,9 @@
-import { schoolInput } from "../../schemas/school.ts";
+import { schoolInput, timeZoneInput } from "../../schemas/school.ts";
 import { csvInput, rowsInput, sequenceInput } from "../../schemas/sequences.ts";
 import { wordQuery } from "../../schemas/words.ts";
 import { csvFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
+import { setTimeZone } from "./installation.ts";
 import { getSchool, saveSchool } from "./school.ts";
 import {
   checkRows,
@@ -21,6 +22,12 @@ export const SCHOOL_ROUTES = {
     summary: "The school's choices.",
     answers: "the choices",
     run: ({ db }) => getSchool(db),
+  }),
+  ...route("PUT /api/school/time-zone", {
+    summary: "Stores where the school is: its days and dates go by that.",
+    answers: "what this data folder is, and where",
+    body: timeZoneInput,
+    run: ({ db, body }) => setTimeZone(db, body),
   }),
   ...route("PUT /api/school", {
     summary: "Stores the school's choices.",

@@ -1,11 +1,12 @@
 import { desc, eq } from "drizzle-orm";
-import { isCard } from "../../core/light.ts";
+import { dayIn, isCard } from "../../core/light.ts";
 import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { type Aim, FIRST_PLACE, type LessonRun, type Place } from "../plans/lesson-types.ts";
+import { getTimeZone } from "../school/installation.ts";
 
 export type { Place };
 
@@ -123,7 +124,8 @@ export async function lessonsWith(
     .select({ aim: sessions.aim, startedAt: sessions.startedAt })
     .from(sessions)
     .where(eq(sessions.groupId, groupId));
-  const day = (date: Date) => date.toISOString().slice(0, 10);
+  const timeZone = await getTimeZone(db);
+  const day = (date: Date) => dayIn(date, timeZone);
   const days = rows
     .filter(({ aim }) => aim.focus.some((gpc) => focus.includes(gpc)))
     .map(({ startedAt }) => day(startedAt));
