@@ -2,7 +2,7 @@
  * `npm run backup`: makes a backup of the data folder (`ZIP_STEP_DATA`, default data/zip-step) now. Where Zip Step
  * runs with that folder, it is asked to.
  */
-import { dataFolder } from "../src/server/db/application-database.ts";
+import { dataFolder } from "../src/server/db/data-folder.ts";
 import { openDatabase } from "../src/server/db/database.ts";
 import { AppError } from "../src/server/http/errors.ts";
 

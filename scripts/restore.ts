@@ -5,7 +5,7 @@
 import { mkdirSync } from "node:fs";
 import { readBackup } from "../src/server/backup/backup-file.ts";
 import { restoreInto } from "../src/server/backup/restore.ts";
-import { dataFolder } from "../src/server/db/application-database.ts";
+import { dataFolder } from "../src/server/db/data-folder.ts";
 import { claimFolder } from "../src/server/db/folder-lock.ts";
 import { AppError } from "../src/server/http/errors.ts";
 

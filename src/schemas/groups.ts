@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { gpcTokenField, patternField, sequenceIdField, wordField } from "./fields.ts";
 
-const nicknameField = z
+export const nicknameField = z
   .string()
   .trim()
   .min(1, "a nickname has at least one letter")
@@ -14,8 +14,6 @@ export const newGroupInput = z.object({
   learners: z.array(nicknameField).max(40, "a group has at most 40 learners"),
 });
 
-export const moveGroupInput = newGroupInput.pick({ sequenceId: true, step: true });
-
 const itemsField = z.object({
   gpcs: z.array(gpcTokenField).max(400, "at most 400"),
   patterns: z.array(patternField).max(40, "at most 40"),
@@ -25,7 +23,5 @@ const itemsField = z.object({
 export const ticksInput = z.object({ add: itemsField, remove: itemsField });
 
 export type NewGroupInput = z.infer<typeof newGroupInput>;
-
-export type MoveGroupInput = z.infer<typeof moveGroupInput>;
 
 export type TicksInput = z.infer<typeof ticksInput>;

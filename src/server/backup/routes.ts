@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
-import { dataFolder, openedDatabase, restoreBackup } from "../db/application-database.ts";
+import { openedDatabase, restoreBackup } from "../db/application-database.ts";
+import { dataFolder } from "../db/data-folder.ts";
 import { bytesFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
 import { backupPath, listBackups } from "./backups.ts";

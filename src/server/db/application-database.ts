@@ -1,23 +1,20 @@
-import { resolve } from "node:path";
 import { sql } from "drizzle-orm";
 import { type BackupHeader, readBackup } from "../backup/backup-file.ts";
 import { backupPath, isBackupDue } from "../backup/backups.ts";
 import { restoreInto } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
+import { eraseDue, sweepDisk } from "../groups/erasure.ts";
+import { dataFolder } from "./data-folder.ts";
 import { type Database, type OpenDatabase, openDatabase } from "./database.ts";
 
 let opening: Promise<OpenDatabase> | undefined;
-
-/** The folder this server keeps its records in. */
-export function dataFolder(): string {
-  return resolve(process.env["ZIP_STEP_DATA"] ?? "data/zip-step");
-}
 
 /** Milliseconds between two checkpoints: what was written since is read again from the log at a start after a crash. */
 const CHECKPOINT_EVERY = 10 * 60 * 1000;
 
 async function open(): Promise<OpenDatabase> {
   const opened = await openDatabase(dataFolder());
+  if ((await opened.write((db) => eraseDue(db, new Date()))) > 0) await sweepDisk(opened.db);
   if (process.env["ZIP_STEP_DEMO"] === "1") await plantDemo(opened.db, new Date());
   return opened;
 }
@@ -26,6 +23,20 @@ async function open(): Promise<OpenDatabase> {
 const LOOK_FOR_BACKUP_EVERY = 30 * 60 * 1000;
 /** The first look comes when the first page has been drawn. */
 const FIRST_LOOK_AFTER = 60 * 1000;
+
+/** Milliseconds between two looks at what is to be erased. */
+const LOOK_FOR_ERASURES_EVERY = 60 * 1000;
+
+async function eraseWhatIsDue(): Promise<void> {
+  const opened = await opening?.catch(() => undefined);
+  if (!opened || opened.isDown()) return;
+  try {
+    const gone = await opened.write((db) => eraseDue(db, new Date()));
+    if (gone > 0) await sweepDisk(opened.db);
+  } catch (error) {
+    console.error(`Nothing was erased: ${(error as Error).message}`);
+  }
+}
 
 async function dailyBackup(): Promise<void> {
   const opened = await opening?.catch(() => undefined);
@@ -65,6 +76,7 @@ function onTheWayOut(): void {
     const opened = await opening?.catch(() => undefined);
     if (opened && !opened.isDown()) await opened.db.execute(sql`checkpoint`).catch(() => undefined);
   }, CHECKPOINT_EVERY).unref();
+  setInterval(eraseWhatIsDue, LOOK_FOR_ERASURES_EVERY).unref();
   setTimeout(dailyBackup, FIRST_LOOK_AFTER).unref();
   setInterval(dailyBackup, LOOK_FOR_BACKUP_EVERY).unref();
 }

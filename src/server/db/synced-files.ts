@@ -73,4 +73,6 @@ const { defaultStartParams } = PGlite as unknown as { readonly defaultStartParam
 export const SYNCED_START: string[] = [
   ...defaultStartParams.filter((parameter) => parameter !== "-F"),
   ...["-c", "wal_sync_method=fsync"],
+  // A file of the log that is done with is taken away, not used again with what stood in it.
+  ...["-c", "wal_recycle=off"],
 ];

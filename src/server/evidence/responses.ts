@@ -59,13 +59,23 @@ const toStored = (row: ResponseRow): StoredResponse => ({
 const isReadable = (row: unknown): boolean => storedResponseField.safeParse(row).success;
 
 async function checkMember(db: Queryable, session: Session, learnerId: LearnerId): Promise<void> {
-  const [learner] = await db.select({ id: learners.id }).from(learners).where(eq(learners.id, learnerId));
+  const [learner] = await db
+    .select({ id: learners.id })
+    .from(learners)
+    .where(and(eq(learners.id, learnerId), isNull(learners.eraseAt)));
   if (!learner) throw notFound("learner");
   const [member] = await db
     .select({ id: memberships.learnerId })
     .from(memberships)
     .where(and(eq(memberships.groupId, session.groupId), eq(memberships.learnerId, learnerId)));
-  if (!member) throw new AppError("invalid", "That learner is not in the group that is being taught.");
+  if (member) return;
+  // Who has moved to another group meanwhile was here all the same.
+  const [answer] = await db
+    .select({ id: responses.id })
+    .from(responses)
+    .where(and(eq(responses.sessionId, session.id), eq(responses.learnerId, learnerId)))
+    .limit(1);
+  if (!answer) throw new AppError("invalid", "That learner is not in the group that is being taught.");
 }
 
 /** The same answer of the same learner sent again. */
@@ -250,18 +260,28 @@ function readRow(written: WrittenResponse): EvidenceResponse | undefined {
   }
 }
 
-/** Standing responses of a group's sessions, or of some learners wherever they were taught; oldest first. */
+/** Standing responses of a group's learners, or of some of them, wherever they were taught; oldest first. */
 export async function readRecords(
   db: Queryable,
   of: { readonly groupId: GroupId; readonly learnerIds?: readonly LearnerId[] },
 ): Promise<Records> {
   const ofLearners = of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined;
+  // Records are the learner's: who has moved takes them along, who is out of sight has them out of sight.
   const [found] = await db
     .select({ all: WRITTEN })
     .from(responses)
     .innerJoin(sessions, eq(sessions.id, responses.sessionId))
     .innerJoin(learners, eq(learners.id, responses.learnerId))
-    .where(and(eq(sessions.groupId, of.groupId), ofLearners, eq(responses.standing, true)));
+    .innerJoin(memberships, eq(memberships.learnerId, responses.learnerId))
+    .where(
+      and(
+        eq(memberships.groupId, of.groupId),
+        isNull(learners.putAwayAt),
+        isNull(learners.eraseAt),
+        ofLearners,
+        eq(responses.standing, true),
+      ),
+    );
   const all = JSON.parse(found?.all ?? "[]") as WrittenResponse[];
   const read = all.flatMap((one) => readRow(one) ?? []);
   return { responses: read, unreadable: all.length - read.length };

@@ -1,7 +1,8 @@
-import { asc, eq, inArray } from "drizzle-orm";
+import { and, asc, eq, inArray, isNotNull, isNull, or } from "drizzle-orm";
 import { NO_TICKS, type TickTokens } from "../../core/light.ts";
-import type { MoveGroupInput, NewGroupInput, TicksInput } from "../../schemas/groups.ts";
+import type { NewGroupInput, TicksInput } from "../../schemas/groups.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
+import type { GroupChangeInput } from "../../schemas/people.ts";
 import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { groups, learners, memberships } from "../db/schema.ts";
@@ -43,12 +44,14 @@ export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promi
   const rows = await db
     .select()
     .from(groups)
-    .where(ids ? inArray(groups.id, [...ids]) : undefined)
+    // Asked for by its id, one that is put away can be looked at; one that is being erased cannot.
+    .where(and(isNull(groups.eraseAt), ids ? inArray(groups.id, [...ids]) : isNull(groups.putAwayAt)))
     .orderBy(asc(groups.name));
   const members = await db
     .select({ groupId: memberships.groupId, id: learners.id, nickname: learners.nickname })
     .from(memberships)
     .innerJoin(learners, eq(learners.id, memberships.learnerId))
+    .where(and(isNull(learners.putAwayAt), isNull(learners.eraseAt)))
     .orderBy(asc(memberships.seat));
   return rows.map(({ id, name, sequenceId, step, ticks }) => ({
     id,
@@ -81,14 +84,43 @@ export async function createGroup(db: Queryable, input: NewGroupInput): Promise<
   return getGroup(db, id);
 }
 
-/** Puts a group at a step of a sequence. @throws AppError "not-found", "invalid" */
-export async function moveGroup(db: Queryable, id: GroupId, to: MoveGroupInput): Promise<Group> {
-  await checkStepExists(db, to.sequenceId, to.step);
+/** Renames a group, puts it at a step of a sequence, away or back. @throws AppError "not-found", "invalid" */
+export async function changeGroup(
+  db: Queryable,
+  id: GroupId,
+  { name, sequenceId, step, putAway }: GroupChangeInput,
+  now: Date,
+): Promise<Group> {
+  const isMoved = sequenceId !== undefined && step !== undefined;
+  if (isMoved) await checkStepExists(db, sequenceId, step);
   await db
     .update(groups)
-    .set({ ...to, updatedAt: new Date() })
+    .set({
+      ...(name !== undefined && { name }),
+      ...(isMoved && { sequenceId, step }),
+      ...(putAway !== undefined && { putAwayAt: putAway ? now : null }),
+      updatedAt: now,
+    })
     .where(eq(groups.id, id));
   return getGroup(db, id);
+}
+
+/** A group that is out of sight. */
+export interface HiddenGroup {
+  readonly id: GroupId;
+  readonly name: string;
+  /** ISO time until which its erasure can be taken back; null for one that was put away. */
+  readonly eraseAt: string | null;
+}
+
+/** Groups that were put away or are being erased, by name. */
+export async function hiddenGroups(db: Queryable): Promise<HiddenGroup[]> {
+  const rows = await db
+    .select()
+    .from(groups)
+    .where(or(isNotNull(groups.putAwayAt), isNotNull(groups.eraseAt)))
+    .orderBy(asc(groups.name));
+  return rows.map(({ id, name, eraseAt }) => ({ id, name, eraseAt: eraseAt?.toISOString() ?? null }));
 }
 
 /** Keeps what the teacher ticked by hand on top of the step. @throws AppError "not-found" */

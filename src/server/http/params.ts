@@ -1,12 +1,20 @@
 import { z } from "zod";
 import { sequenceIdField } from "../../schemas/fields.ts";
-import { chainIdField, groupIdField, routineIdField, sessionIdField, setIdField } from "../../schemas/ids.ts";
+import {
+  chainIdField,
+  groupIdField,
+  learnerIdField,
+  routineIdField,
+  sessionIdField,
+  setIdField,
+} from "../../schemas/ids.ts";
 import { dayField } from "../../schemas/routines.ts";
 import { notFound } from "./errors.ts";
 
 /** Every parameter an address can have, one definition each: its schema, and what it names. */
 export const PARAMS = {
   groupId: { schema: groupIdField, names: "group" },
+  learnerId: { schema: learnerIdField, names: "learner" },
   planId: { schema: groupIdField, names: "plan" },
   activityId: { schema: z.string().min(1).max(60), names: "activity" },
   backupId: { schema: z.string().min(1).max(100), names: "backup" },
