@@ -1,4 +1,4 @@
-import { unparse } from "papaparse";
+import Papa from "papaparse";
 import { newGroupInput, ticksInput } from "../../schemas/groups.ts";
 import { groupChangeInput, learnerChangeInput, newLearnerInput } from "../../schemas/people.ts";
 import { weekQuery } from "../../schemas/week.ts";
@@ -9,6 +9,7 @@ import { route } from "../http/route.ts";
 import { eraseGroup, eraseLearner, groupContents, keepGroup, keepLearner } from "./erasure.ts";
 import { changeGroup, createGroup, getGroup, listGroups, tickGroup } from "./groups.ts";
 import { addLearner, changeLearner, learnerRecords, listLearners, RECORD_COLUMNS } from "./learners.ts";
+import { peoplePage } from "./people-page.ts";
 import { weekCalendar, weekOf } from "./week-page.ts";
 
 export const GROUP_ROUTES = {
@@ -58,6 +59,11 @@ export const GROUP_ROUTES = {
     status: 201,
     run: ({ db, params, body }) => addLearner(db, params.groupId, body.nickname),
   }),
+  ...route("GET /api/people", {
+    summary: "Groups and learners, those out of sight too.",
+    answers: "groups and learners",
+    run: ({ db }) => peoplePage(db),
+  }),
   ...route("GET /api/learners", {
     summary: "Lists every learner, those out of sight too.",
     answers: "learners",
@@ -79,7 +85,10 @@ export const GROUP_ROUTES = {
     answers: "a CSV file",
     run: async ({ db, params }) => {
       const { nickname, answers } = await learnerRecords(db, params.learnerId);
-      return csvFile(nickname, unparse({ fields: [...RECORD_COLUMNS], data: [...answers] }, { escapeFormulae: true }));
+      return csvFile(
+        nickname,
+        Papa.unparse({ fields: [...RECORD_COLUMNS], data: [...answers] }, { escapeFormulae: true }),
+      );
     },
   }),
   ...route("DELETE /api/learners/:learnerId", {
