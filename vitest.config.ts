@@ -18,7 +18,10 @@ export default defineConfig({
         },
       },
       // A process has one database: each file gets its own.
-      { extends: true, test: { name: "server", include: ["tests/server/**/*.test.ts"] } },
+      {
+        extends: true,
+        test: { name: "server", include: ["tests/server/**/*.test.ts"], globalSetup: "tests/server/template.ts" },
+      },
     ],
   },
 });

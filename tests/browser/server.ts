@@ -1,9 +1,9 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
-import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { test as base, expect, type Locator, type Page } from "@playwright/test";
+import { freePort } from "../free-port.ts";
 
 /** A built Zip Step in a process of its own, on a data folder of its own, that can be stopped and started. */
 export class Server {
@@ -73,16 +73,6 @@ export async function runToEnd(on: { folder: string; port: number }): Promise<{ 
   return { code, output };
 }
 
-/** A port that nothing listens on, as the operating system gives it. */
-export async function freePort(): Promise<number> {
-  const probe = createServer();
-  await new Promise<void>((resolve) => probe.listen(0, "127.0.0.1", resolve));
-  const address = probe.address();
-  await new Promise((resolve) => probe.close(resolve));
-  if (address === null || typeof address === "string") throw new Error("no port was given");
-  return address.port;
-}
-
 /** Tests get a server with the demo planted, one for each file. */
 export const test = base.extend<object, { server: Server }>({
   server: [
@@ -131,4 +121,4 @@ export async function moveUpByKeys(page: Page, handle: string): Promise<void> {
 /** What learners see in a lesson. */
 export const shownDisplay = (page: Page) => page.locator("[data-display]");
 
-export { expect };
+export { expect, freePort };

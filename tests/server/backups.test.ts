@@ -1,14 +1,14 @@
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { cpSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { readBackup } from "../../src/server/backup/backup-file.ts";
 import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
+import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
-const folder = mkdtempSync(join(tmpdir(), "zip-step-backups-"));
+const folder = freshFolder("backups");
 process.env["ZIP_STEP_DATA"] = folder;
-process.env["ZIP_STEP_BACKUPS"] = "3";
+process.env["ZIP_STEP_BACKUPS"] = "2";
 const { openedDatabase } = await import("../../src/server/db/application-database.ts");
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
@@ -85,11 +85,11 @@ describe("a backup", () => {
     const opened = await openedDatabase();
     const day = (n: number) => new Date(Date.UTC(2027, 0, n, 9));
     expect(isBackupDue(folder, day(1))).toBe(true);
-    for (let n = 1; n <= 5; n++) await opened.backUp("daily", day(n));
-    expect(isBackupDue(folder, new Date(day(5).getTime() + 3_600_000))).toBe(false);
-    expect(isBackupDue(folder, day(6))).toBe(true);
+    for (let n = 1; n <= 3; n++) await opened.backUp("daily", day(n));
+    expect(isBackupDue(folder, new Date(day(3).getTime() + 3_600_000))).toBe(false);
+    expect(isBackupDue(folder, day(4))).toBe(true);
     const daily = listBackups(folder).filter(({ header }) => header?.reason === "daily");
-    expect(daily.map(({ header }) => header?.madeAt.slice(8, 10))).toEqual(["05", "04", "03"]);
+    expect(daily.map(({ header }) => header?.madeAt.slice(8, 10))).toEqual(["03", "02"]);
     expect(listBackups(folder).some((one) => one.name === name)).toBe(true);
     expect(readdirSync(join(folder, "backups")).filter((file) => file.endsWith(".part"))).toEqual([]);
     await readBackup(path(daily[0]?.name as string));

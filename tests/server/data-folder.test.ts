@@ -8,6 +8,7 @@ import { plantDemo } from "../../src/server/demo/plant-demo.ts";
 import { READING_ROOM } from "../../src/server/demo/reading-room.ts";
 import { evidenceReport } from "../../src/server/evidence/evidence.ts";
 import { listGroups } from "../../src/server/groups/groups.ts";
+import { fillFolder } from "./fresh-folder.ts";
 
 const folder = mkdtempSync(join(tmpdir(), "zip-step-"));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -15,6 +16,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 describe("a data folder", () => {
   it("is refused while another process holds it, naming folder, process and what to do", async () => {
     const held = join(folder, "held");
+    fillFolder(held);
     const first = await openDatabase(held);
     // The parent of this test worker is certainly running.
     writeFileSync(join(held, "in-use-by"), String(process.ppid));
@@ -28,8 +30,7 @@ describe("a data folder", () => {
 
   it("is taken over when its holder is gone", async () => {
     const left = join(folder, "left");
-    const first = await openDatabase(left);
-    await first.close();
+    fillFolder(left);
     writeFileSync(join(left, "in-use-by"), "999999999");
     const second = await openDatabase(left);
     await second.close();
@@ -54,7 +55,7 @@ describe("a data folder", () => {
     "is refused, and not made anew, without its %s",
     async (part) => {
       const broken = join(folder, `without-${part.replace("/", "-")}`);
-      await (await openDatabase(broken)).close();
+      fillFolder(broken);
       const files = () => readdirSync(broken, { recursive: true, encoding: "utf8" }).sort();
       rmSync(join(broken, "pg", part), { recursive: true });
       const before = files();
@@ -85,7 +86,7 @@ describe("a data folder", () => {
 
   it("is its owner's alone, one from an earlier Zip Step too", async () => {
     const mine = join(folder, "mine");
-    await (await openDatabase(mine)).close();
+    fillFolder(mine);
     chmodSync(join(mine, "pg", "base"), 0o755);
     chmodSync(join(mine, "pg", "PG_VERSION"), 0o666);
     const opened = await openDatabase(mine);
@@ -100,7 +101,7 @@ describe("a data folder", () => {
 
   it("is taken over when its holder's number belongs to another program now, or the machine was started anew", async () => {
     const reused = join(folder, "reused");
-    await (await openDatabase(reused)).close();
+    fillFolder(reused);
     const boot = readFileSync("/proc/sys/kernel/random/boot_id", "utf8").trim();
     for (const holder of [
       { pid: process.ppid, started: "1", boot },
@@ -115,6 +116,7 @@ describe("a data folder", () => {
 
   it("keeps the demo over a restart, plants it once, and the evidence finds what was planted", async () => {
     const demo = join(folder, "demo");
+    fillFolder(demo);
     const now = new Date("2026-11-24T12:00:00Z");
     const first = await openDatabase(demo);
     await plantDemo(first.db, now);

@@ -1,12 +1,11 @@
 import { randomUUID } from "node:crypto";
-import { mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { rmSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { freshFolder } from "./fresh-folder.ts";
 import { type Answer, send } from "./send.ts";
 
 /** The endpoints themselves, called as the server calls them, over a real PGlite in a folder of its own. */
-const folder = mkdtempSync(join(tmpdir(), "zip-step-"));
+const folder = freshFolder("endpoints");
 process.env["ZIP_STEP_DATA"] = folder;
 
 const AIM = { focus: ["sh=ʃ"], contrasts: [{ a: "i=ɪ", b: "e=e" }] };

@@ -1,15 +1,14 @@
 import { randomUUID } from "node:crypto";
-import { mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { rmSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { ACTIVITY_KIND_IDS } from "../../src/core/index.ts";
 import type { GroupId, LearnerId, SessionId } from "../../src/schemas/ids.ts";
 import { newId } from "../../src/server/db/new-id.ts";
+import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
 /** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
-const folder = mkdtempSync(join(tmpdir(), "zip-step-lessons-"));
+const folder = freshFolder("lessons");
 process.env["ZIP_STEP_DATA"] = folder;
 const { database } = await import("../../src/server/db/application-database.ts");
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");

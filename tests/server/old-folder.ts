@@ -55,6 +55,38 @@ const ROWS: readonly (readonly [table: string, insert: string])[] = [
 /** The group and the session in an old folder. */
 export const OLD = { groupId: GROUP as string, sessionId: SESSION as string };
 
+/** An empty database as each migration left it, made once: by how many migrations had landed. */
+const empty = new Map<number, string>();
+
+/** Takes the empty databases away again. */
+export function removeEmpties(): void {
+  for (const dataDir of empty.values()) rmSync(dataDir, { recursive: true, force: true });
+  empty.clear();
+}
+
+/** A folder of its own with the database of an age, without rows. */
+async function emptyDatabase(age: number): Promise<string> {
+  const known = empty.get(age);
+  if (known !== undefined) return known;
+  const dataDir = mkdtempSync(join(tmpdir(), "zip-step-age-"));
+  let client: PGlite;
+  if (age === 0) {
+    const image = new Blob([brotliDecompressSync(readFileSync("src/server/db/empty-folder.tar.br"))]);
+    client = await PGlite.create({ dataDir, loadDataDir: image });
+  } else {
+    cpSync(await emptyDatabase(age - 1), dataDir, { recursive: true });
+    const then = mkdtempSync(join(tmpdir(), "zip-step-migrations-"));
+    cpSync(MIGRATIONS, then, { recursive: true });
+    writeFileSync(join(then, JOURNAL), JSON.stringify({ ...journal, entries: journal.entries.slice(0, age) }));
+    client = await PGlite.create({ dataDir });
+    await migrate(drizzle(client), { migrationsFolder: then });
+    rmSync(then, { recursive: true });
+  }
+  await client.close();
+  empty.set(age, dataDir);
+  return dataDir;
+}
+
 /**
  * Makes a data folder as the Zip Step of a migration left it, with rows in every table it had.
  *
@@ -62,13 +94,9 @@ export const OLD = { groupId: GROUP as string, sessionId: SESSION as string };
  * @returns rows by table
  */
 export async function makeOldFolder(folder: string, age: number): Promise<Record<string, number>> {
-  const then = mkdtempSync(join(tmpdir(), "zip-step-migrations-"));
-  cpSync(MIGRATIONS, then, { recursive: true });
-  writeFileSync(join(then, JOURNAL), JSON.stringify({ ...journal, entries: journal.entries.slice(0, age) }));
   mkdirSync(folder, { recursive: true });
-  const image = new Blob([brotliDecompressSync(readFileSync("src/server/db/empty-folder.tar.br"))]);
-  const client = await PGlite.create({ dataDir: join(folder, "pg"), loadDataDir: image });
-  await migrate(drizzle(client), { migrationsFolder: then });
+  cpSync(await emptyDatabase(age), join(folder, "pg"), { recursive: true });
+  const client = await PGlite.create({ dataDir: join(folder, "pg") });
   const tables = Object.keys(await countRows(client));
   for (const [table, insert] of ROWS) {
     if (!tables.includes(table)) continue;
@@ -80,6 +108,5 @@ export async function makeOldFolder(folder: string, age: number): Promise<Record
   }
   const counts = await countRows(client);
   await client.close();
-  rmSync(then, { recursive: true });
   return counts;
 }

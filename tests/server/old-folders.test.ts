@@ -1,18 +1,23 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import type { PGlite } from "@electric-sql/pglite";
 import { sql } from "drizzle-orm";
 import { afterAll, describe, expect, it } from "vitest";
 import type { GroupId, SessionId } from "../../src/schemas/ids.ts";
+import { countRows } from "../../src/server/backup/backup-file.ts";
 import { listBackups } from "../../src/server/backup/backups.ts";
 import { openDatabase } from "../../src/server/db/database.ts";
 import { evidenceReport } from "../../src/server/evidence/evidence.ts";
 import { getPlan } from "../../src/server/plans/plans.ts";
 import { teachPage } from "../../src/server/sessions/teach-page.ts";
-import { AGES, makeOldFolder, OLD } from "./old-folder.ts";
+import { AGES, makeOldFolder, OLD, removeEmpties } from "./old-folder.ts";
 
 const root = mkdtempSync(join(tmpdir(), "zip-step-old-"));
-afterAll(() => rmSync(root, { recursive: true, force: true }));
+afterAll(() => {
+  rmSync(root, { recursive: true, force: true });
+  removeEmpties();
+});
 
 describe("a data folder of an earlier Zip Step", () => {
   it.each(AGES.map((tag, k) => [tag, k + 1] as const))(
@@ -20,7 +25,12 @@ describe("a data folder of an earlier Zip Step", () => {
     async (tag, age) => {
       const folder = join(root, tag);
       const before = await makeOldFolder(folder, age);
-      const opened = await openDatabase(folder);
+      // A backup takes seconds: of one age it is made and looked through, of the others what it would hold is counted.
+      let counted: Record<string, number> | undefined;
+      const beforeMigration = async (client: PGlite) => {
+        counted = await countRows(client);
+      };
+      const opened = await openDatabase(folder, age === AGES.length - 1 ? {} : { beforeMigration });
       for (const [table, count] of Object.entries(before)) {
         const { rows } = await opened.db.execute(sql.raw(`select count(*)::int as n from "${table}"`));
         expect(rows[0]?.["n"], table).toBe(count);
@@ -31,9 +41,9 @@ describe("a data folder of an earlier Zip Step", () => {
       expect((await teachPage(opened.db, OLD.sessionId as SessionId)).session.place.item).toBe(1);
       await getPlan(opened.db, OLD.groupId as GroupId);
       await opened.close();
-      const backups = listBackups(folder);
-      expect(backups.map(({ header }) => header?.reason)).toEqual(age < AGES.length ? ["migration"] : []);
-      if (age < AGES.length) expect(backups[0]?.header?.counts).toEqual(before);
+      const [backup] = listBackups(folder);
+      if (age === AGES.length - 1) expect(backup?.header).toMatchObject({ reason: "migration", counts: before });
+      else expect(counted).toEqual(age < AGES.length ? before : undefined);
     },
   );
 });

@@ -1,12 +1,12 @@
 import { randomUUID } from "node:crypto";
-import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readdirSync, readFileSync, rmSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { sql } from "drizzle-orm";
 import { afterAll, beforeEach, describe, expect, it } from "vitest";
+import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
-const folder = mkdtempSync(join(tmpdir(), "zip-step-people-"));
+const folder = freshFolder("people");
 process.env["ZIP_STEP_DATA"] = folder;
 const { openedDatabase } = await import("../../src/server/db/application-database.ts");
 const { eraseDue, sweepDisk } = await import("../../src/server/groups/erasure.ts");

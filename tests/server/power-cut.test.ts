@@ -1,9 +1,8 @@
-import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { rmSync, writeFileSync } from "node:fs";
 import { sql } from "drizzle-orm";
 import { afterAll, describe, expect, it } from "vitest";
 import { type OpenDatabase, openDatabase } from "../../src/server/db/database.ts";
+import { fillFolder, freshFolder } from "./fresh-folder.ts";
 import { type SmallDisk, smallDisk } from "./small-disk.ts";
 
 /** The power goes at some moment: whatever was answered for by then is there at the next start. */
@@ -31,6 +30,7 @@ describe.skipIf(disk === undefined)("a power cut", () => {
   it.each(Array.from({ length: ROUNDS }, (_, round) => round))(
     "loses nothing that was answered for, in the middle of writing (%i)",
     async (round) => {
+      fillFolder(`${folder}/round-${round}`);
       const opened = await openDatabase(`${folder}/round-${round}`);
       const answered: string[] = [];
       for (let n = 0; n < 60 + round * 7; n++) {
@@ -60,7 +60,7 @@ const MB = 1024 * 1024;
 
 describe("a disk that is nearly full", () => {
   it("is not written to: a refusal says what to do, and reading goes on", async () => {
-    const folder = mkdtempSync(join(tmpdir(), "zip-step-full-"));
+    const folder = freshFolder("full");
     let room = 1000 * MB;
     const opened = await openDatabase(folder, { room: () => room });
     await insert(opened, "stored");
@@ -78,6 +78,7 @@ describe.skipIf(disk === undefined)("a disk that is full", () => {
   it("is said, nothing is stored by half, and once there is room all goes on", async () => {
     const small = smallDisk(160) as SmallDisk;
     const ballast = `${small.folder}/ballast`;
+    fillFolder(`${small.folder}/records`);
     const opened = await openDatabase(`${small.folder}/records`, { room: () => Number.POSITIVE_INFINITY });
     await insert(opened, "before");
     writeFileSync(ballast, Buffer.alloc(Math.max(0, small.room() - 30 * MB)));

@@ -1,15 +1,14 @@
 import { randomUUID } from "node:crypto";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { readFileSync, rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { seededRandom } from "../../src/core/index.ts";
 import type { SessionId } from "../../src/schemas/ids.ts";
+import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
 /** The record cannot be wrong: several people and devices at once, and rows that nothing of ours would write. */
-const folder = mkdtempSync(join(tmpdir(), "zip-step-records-"));
+const folder = freshFolder("records");
 process.env["ZIP_STEP_DATA"] = folder;
 const { database } = await import("../../src/server/db/application-database.ts");
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
@@ -171,6 +170,25 @@ describe("several people at once", () => {
       expect(now.words[answers[k]?.body.items.at(-1).index]).toBe(word);
     }
     expect(now.words.slice(0, WORDS.length)).toEqual(WORDS);
+  });
+
+  it("what was taken out last can be put back, however much was taken out before", async () => {
+    const url = "PUT /api/groups/:groupId/plan" as const;
+    const aim = { focus: [], contrasts: [] };
+    const whole = (await send("GET /api/groups/:groupId/plan", { id: group.id })).body;
+    const kept = whole.activities.map(({ id, minutes }: { id: string; minutes: number }) => ({ id, minutes }));
+    let last = { id: "", minutes: 0 };
+    for (let n = 0; n < 23; n++) {
+      const body = { groupId: group.id, words: ["pat", "pit"], aim };
+      const chainId = (await send("POST /api/chains", { body })).body.id;
+      const plan = await send("POST /api/plans/:planId/activities", { id: group.id, body: { chainId } });
+      last = plan.body.activities.at(-1);
+      await send(url, { id: group.id, body: { minutes: whole.minutes, activities: kept } });
+    }
+    const back = [...kept, { id: last.id, minutes: last.minutes }];
+    const { status, body } = await send(url, { id: group.id, body: { minutes: whole.minutes, activities: back } });
+    expect([status, body.activities?.at(-1)?.id]).toEqual([200, last.id]);
+    await send(url, { id: group.id, body: { minutes: whole.minutes, activities: kept } });
   });
 
   it("edits of one plan come together; the same thing changed twice is a conflict that says so", async () => {

@@ -1,11 +1,10 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { rmSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
 /** The school's choices, its own sequences and hand-ticks, through the endpoints over a real PGlite. */
-const folder = mkdtempSync(join(tmpdir(), "zip-step-school-"));
+const folder = freshFolder("school");
 process.env["ZIP_STEP_DATA"] = folder;
 
 const row = (spellings: string, more: object = {}) => ({

@@ -1,13 +1,12 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { rmSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { GENERAL_AMERICAN, oralSet } from "../../src/core/index.ts";
 import type { GroupId } from "../../src/schemas/ids.ts";
+import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
 /** Sets, routines and the next lesson, over a real PGlite in a folder of its own. */
-const folder = mkdtempSync(join(tmpdir(), "zip-step-sets-"));
+const folder = freshFolder("sets");
 process.env["ZIP_STEP_DATA"] = folder;
 const { planSheet } = await import("../../src/server/plans/plan-page.ts");
 const { paceOf } = await import("../../src/server/sessions/pace.ts");

@@ -106,7 +106,12 @@ function isForWantOfRoom(error: unknown): boolean {
 interface OpenOptions {
   /** Bytes there are on the disk of a folder. */
   readonly room?: (folder: string) => number;
+  /** Makes the backup before a migration. */
+  readonly beforeMigration?: (client: PGlite, folder: string) => Promise<unknown>;
 }
+
+const backUpFirst = (client: PGlite, folder: string) =>
+  makeBackup(client, folder, { reason: "migration", workspaceId: "", now: new Date() });
 
 /**
  * Opens a data folder, making it when it is not there, and brings it to today's schema.
@@ -115,7 +120,10 @@ interface OpenOptions {
  * @throws AppError "folder-in-use" when another process has the folder, "folder-damaged" when what is in it
  * cannot be opened, "folder-not-ours" when there are other things in it, "folder-unusable" when it cannot be written to
  */
-export async function openDatabase(folder?: string, { room = roomIn }: OpenOptions = {}): Promise<OpenDatabase> {
+export async function openDatabase(
+  folder?: string,
+  { room = roomIn, beforeMigration = backUpFirst }: OpenOptions = {},
+): Promise<OpenDatabase> {
   const release = folder === undefined ? () => undefined : claimFolder(folder);
   const refuseWithoutRoom = () => {
     if (folder !== undefined && room(folder) < LEAST_ROOM)
@@ -126,8 +134,7 @@ export async function openDatabase(folder?: string, { room = roomIn }: OpenOptio
     const client = folder === undefined ? await newClient("memory://") : await folderClient(folder);
     const isDown = watchForEnd(client);
     const db = drizzle(client, { schema });
-    if (folder !== undefined && (await isBehind(client)))
-      await makeBackup(client, folder, { reason: "migration", workspaceId: "", now: new Date() });
+    if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);
     await migrate(db, { migrationsFolder: inServer("migrations") });
     const { workspaceId } = await getInstallation(db);
     return {

@@ -154,7 +154,12 @@ export async function changePlan(db: Queryable, groupId: GroupId, input: PlanCha
     return { ...back, minutes, ifTime: ifTime ?? activity.ifTime, settings: settings ?? activity.settings };
   });
   const listed = new Set(activities.map(({ id }) => id));
-  const outs = plan.activities.filter(({ id }) => !listed.has(id)).map((one) => ({ ...one, out: true }));
+  // Those taken out last come last: of too many the oldest go.
+  const notListed = plan.activities.filter(({ id }) => !listed.has(id));
+  const outs = [...notListed.filter(({ out }) => out), ...notListed.filter(({ out }) => !out)].map((one) => ({
+    ...one,
+    out: true,
+  }));
   await storePlan(db, { groupId, minutes: change.minutes, activities: [...activities, ...outs.slice(-MOST_OUT)] });
   return getPlan(db, groupId);
 }

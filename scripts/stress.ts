@@ -1,0 +1,26 @@
+/**
+ * `npm run stress`: what `npm test` does in short, in full: crashes, migrations cut short, power cuts. Prints its figures;
+ * those of the last run stand in docs/quality.md. Build first (`npm run build`).
+ *   npm run stress -- <crashes> <migrations> <power cuts>   (default 100 30 20)
+ */
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { crashRounds, killedMigrations } from "../tests/server/crash-rounds.ts";
+import { removeEmpties } from "../tests/server/old-folder.ts";
+import makeTemplate from "../tests/server/template.ts";
+
+await makeTemplate();
+const [crashes = 100, migrations = 30, powerCuts = 20] = process.argv.slice(2).map(Number);
+const SEED = 20261128;
+const root = mkdtempSync(join(tmpdir(), "zip-step-stress-"));
+console.log("crashes", await crashRounds(join(root, "records"), crashes, SEED));
+console.log("migrations cut short", await killedMigrations(root, migrations, SEED));
+rmSync(root, { recursive: true, force: true });
+removeEmpties();
+const { status } = spawnSync("npx", ["vitest", "run", "tests/server/power-cut.test.ts"], {
+  stdio: "inherit",
+  env: { ...process.env, ZIP_STEP_ROUNDS: String(powerCuts) },
+});
+process.exit(status ?? 1);

@@ -1,0 +1,217 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { randomUUID } from "node:crypto";
+import { join } from "node:path";
+import { sql } from "drizzle-orm";
+import { seededRandom } from "../../src/core/index.ts";
+import { openDatabase } from "../../src/server/db/database.ts";
+import { freePort } from "../free-port.ts";
+import { fillFolder } from "./fresh-folder.ts";
+import { makeOldFolder } from "./old-folder.ts";
+
+/** A built server in a process of its own, killed as by a crash: what it had answered for must be there. */
+
+interface Running {
+  readonly child: ChildProcess;
+  readonly address: string;
+}
+
+async function start(folder: string): Promise<Running> {
+  const port = await freePort();
+  const child = spawn("node", ["scripts/serve.mjs"], {
+    env: { ...process.env, ZIP_STEP_DATA: folder, ZIP_STEP_PORT: String(port), ZIP_STEP_DEMO: "0", ZIP_STEP_WARM: "0" },
+    stdio: ["ignore", "pipe", "pipe"],
+  });
+  await new Promise<void>((resolve, reject) => {
+    let said = "";
+    const read = (data: Buffer) => {
+      said += data;
+      if (said.includes("Zip Step is at")) resolve();
+    };
+    child.stdout?.on("data", read);
+    child.stderr?.on("data", read);
+    child.once("exit", () => reject(new Error(`The server did not start: ${said}`)));
+  });
+  return { child, address: `http://127.0.0.1:${port}` };
+}
+
+async function kill({ child }: Pick<Running, "child">): Promise<void> {
+  const ended = new Promise((resolve) => child.once("exit", resolve));
+  child.kill("SIGKILL");
+  await ended;
+}
+
+async function post(address: string, path: string, body: object): Promise<{ id: string }> {
+  const answer = await fetch(`${address}${path}`, {
+    method: "POST",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify(body),
+  });
+  if (answer.status !== 201) throw new Error(`${path} answered ${answer.status}: ${await answer.text()}`);
+  return answer.json();
+}
+
+const get = async (address: string, path: string): Promise<unknown> => (await fetch(`${address}${path}`)).json();
+
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+export interface CrashReport {
+  readonly rounds: number;
+  readonly marks: number;
+  readonly acknowledged: number;
+  readonly plansEdited: number;
+  /** Acknowledged marks and plan edits that were not there after a crash. */
+  readonly lost: number;
+  /** Marks that were there twice in the end, or not at all. */
+  readonly doubledOrMissing: number;
+}
+
+/**
+ * Marks and plan edits in a burst, a kill at a seeded moment, a look at what is there; then what was not answered for
+ * is sent again, as the outbox does.
+ *
+ * @param rounds how many kills
+ */
+export async function crashRounds(folder: string, rounds: number, seed: number): Promise<CrashReport> {
+  const random = seededRandom(seed);
+  fillFolder(folder);
+  let running = await start(folder);
+  const learners = ["Gull", "Skua", "Auk"];
+  const group = (await post(running.address, "/api/groups", {
+    name: "Dunes",
+    sequenceId: "short-vowels-first",
+    step: 14,
+    learners,
+  })) as unknown as { id: string; learners: { id: string }[] };
+  const aim = { focus: [], contrasts: [] };
+  const words = ["ship", "chip", "chop", "shop"];
+  const chain = await post(running.address, "/api/chains", { groupId: group.id, words, aim });
+  const session = await post(running.address, "/api/sessions", { chainId: chain.id });
+
+  const sent = new Set<string>();
+  const acknowledged = new Set<string>();
+  const planned = new Set<string>();
+  let unanswered: object[] = [];
+  let lost = 0;
+  for (let round = 0; round < rounds; round++) {
+    const { address } = running;
+    let isOver = false;
+    let isTakingOut = false;
+    const missed: object[] = [];
+    const markOnce = async (again?: object) => {
+      const mark = (again ?? {
+        id: randomUUID(),
+        sessionId: session.id,
+        learnerId: group.learners[Math.floor(random() * learners.length)]?.id,
+        wordIndex: Math.floor(random() * words.length),
+        mode: "read",
+        answer: { outcome: "right", substitutions: [] },
+        at: new Date().toISOString(),
+      }) as { id: string };
+      sent.add(mark.id);
+      try {
+        await post(address, "/api/responses", mark);
+        acknowledged.add(mark.id);
+      } catch {
+        missed.push(mark);
+      }
+    };
+    const device = async () => {
+      while (!isOver) await markOnce();
+    };
+    const planner = async () => {
+      while (!isOver) {
+        try {
+          const made = await post(address, "/api/chains", { groupId: group.id, words: ["pat", "pit"], aim });
+          await post(address, `/api/plans/${group.id}/activities`, { chainId: made.id });
+          planned.add(made.id);
+          isTakingOut = true;
+          await fetch(`${address}/api/groups/${group.id}/plan`, {
+            method: "PUT",
+            headers: { "content-type": "application/json" },
+            body: JSON.stringify({ minutes: 20, activities: [] }),
+          }).then((answer) => answer.ok && planned.clear());
+          isTakingOut = false;
+        } catch {
+          // The crash has come in between.
+        }
+      }
+    };
+    // The first answer after a start takes long: the word list is opened for it.
+    await markOnce();
+    const work = Promise.all([
+      (async () => {
+        for (const mark of unanswered) await markOnce(mark);
+      })(),
+      device(),
+      device(),
+      device(),
+      planner(),
+    ]);
+    await pause(100 + random() * 600);
+    const planBefore = new Set(planned);
+    isOver = true;
+    await kill(running);
+    await work;
+    unanswered = missed;
+
+    running = await start(folder);
+    // Every id is another row: with fewer rows than answers something is lost. Which ones, the end tells.
+    const there = (await get(running.address, "/api/learners")) as { answers: number }[];
+    lost += Math.max(0, acknowledged.size - there.reduce((sum, { answers }) => sum + answers, 0));
+    const plan = JSON.stringify(await get(running.address, `/api/groups/${group.id}/plan`));
+    // Put in and answered for, and nothing that takes it out was on its way.
+    if (!isTakingOut && planBefore.size === planned.size)
+      lost += [...planBefore].filter((id) => !plan.includes(id)).length;
+  }
+  for (const mark of unanswered) {
+    await post(running.address, "/api/responses", mark);
+    acknowledged.add((mark as { id: string }).id);
+  }
+  await kill(running);
+  const opened = await openDatabase(folder);
+  const { rows } = await opened.db.execute(sql`select id, count(*)::int as n from responses group by id`);
+  const times = new Map(rows.map(({ id, n }) => [id as string, n as number]));
+  await opened.close();
+  return {
+    rounds,
+    marks: sent.size,
+    acknowledged: acknowledged.size,
+    plansEdited: planned.size,
+    lost,
+    doubledOrMissing: [...sent].filter((id) => times.get(id) !== 1).length,
+  };
+}
+
+export interface MigrationReport {
+  readonly rounds: number;
+  /** Rounds after which a row was missing, or the folder did not open. */
+  readonly broken: number;
+}
+
+/** The first start of a new version on an old folder, killed at a seeded moment; then started again. @param rounds how many */
+export async function killedMigrations(root: string, rounds: number, seed: number): Promise<MigrationReport> {
+  const random = seededRandom(seed);
+  let broken = 0;
+  for (let round = 0; round < rounds; round++) {
+    const folder = join(root, `migrating-${round}`);
+    const before = await makeOldFolder(folder, 1 + Math.floor(random() * 8));
+    const child = spawn("node", ["scripts/serve.mjs"], {
+      env: { ...process.env, ZIP_STEP_DATA: folder, ZIP_STEP_PORT: String(await freePort()), ZIP_STEP_WARM: "0" },
+      stdio: "ignore",
+    });
+    await pause(500 + random() * 3000);
+    await kill({ child });
+    try {
+      const opened = await openDatabase(folder);
+      for (const [table, count] of Object.entries(before)) {
+        const { rows } = await opened.db.execute(sql.raw(`select count(*)::int as n from "${table}"`));
+        if (rows[0]?.["n"] !== count) throw new Error(`${table}: ${rows[0]?.["n"]} of ${count}`);
+      }
+      await opened.close();
+    } catch (error) {
+      console.error(error);
+      broken++;
+    }
+  }
+  return { rounds, broken };
+}
