@@ -43,6 +43,7 @@ describe.skipIf(disk === undefined)("a power cut", () => {
       const cut = (disk as SmallDisk).afterPowerCut();
       await onItsWay;
       await opened.close();
+      rmSync(`${folder}/round-${round}`, { recursive: true });
       const found = await namesAfter(cut, `round-${round}`);
       expect(answered.filter((name) => !found.has(name))).toEqual([]);
     },
