@@ -11,9 +11,10 @@ export default function WaitingMarks() {
     void tellTimeZone();
   }, []);
   const lines = waitingText(state);
+  // Announced, but no `status`: that is the screen's own.
   return (
     <div
-      role="status"
+      aria-live="polite"
       className={
         lines.length === 0
           ? ""
