@@ -36,6 +36,8 @@ describe("a backup", () => {
     expect(await names()).toEqual(["After", "Before"]);
     expect((await send("POST /api/backups/:backupId/restoration", { id: name })).status).toBe(201);
     expect(await names()).toEqual(["Before"]);
+    // The copy of what was there is its backup, and no other.
+    expect(readdirSync(folder).filter((name) => name.includes("set-aside"))).toEqual([]);
     await group("Later");
     const [kept] = listBackups(folder).filter(({ header }) => header?.reason === "restore");
     await send("POST /api/backups/:backupId/restoration", { id: kept?.name as string });

@@ -84,11 +84,11 @@ export default function People(first: PeoplePage) {
   return (
     <>
       {groups.length === 0 && <EmptyState title="No group yet">The first one is made on Today.</EmptyState>}
-      <div className="grid items-start gap-5 md:grid-cols-2">
+      <div className="grid grid-cols-1 items-start gap-5 md:grid-cols-2">
         {groups.map((group) => (
           <section key={group.id} aria-label={group.name} className="rounded-xl border border-rule bg-sheet p-5">
             <div className="flex items-center justify-between gap-3">
-              <h2 className="min-w-0 truncate text-lg font-bold">{group.name}</h2>
+              <h2 className="min-w-0 break-words text-lg font-bold">{group.name}</h2>
               <Menu
                 button={<EllipsisVertical size={20} aria-hidden />}
                 label={`Change ${group.name}`}

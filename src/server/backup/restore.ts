@@ -5,6 +5,12 @@ import { DATABASE_FOLDER, IN_THE_MAKING } from "../db/folder-check.ts";
 import { keepToOwner, syncPath, syncTree } from "../db/synced-files.ts";
 import { type BackupHeader, readBackup } from "./backup-file.ts";
 
+export interface Restored {
+  readonly header: BackupHeader;
+  /** Path of the database that was there; undefined when there was none. */
+  readonly setAside: string | undefined;
+}
+
 /**
  * Puts the database of a backup in the place of the one in a data folder, which is not open. The one that was there is
  * set aside under another name, not taken away.
@@ -12,7 +18,7 @@ import { type BackupHeader, readBackup } from "./backup-file.ts";
  * @param path of the backup
  * @throws AppError "backup-damaged"; the folder is as it was then
  */
-export async function restoreInto(folder: string, path: string, now: Date): Promise<BackupHeader> {
+export async function restoreInto(folder: string, path: string, now: Date): Promise<Restored> {
   const { header, folder: inside } = await readBackup(path);
   const making = join(folder, IN_THE_MAKING);
   rmSync(making, { recursive: true, force: true });
@@ -20,9 +26,10 @@ export async function restoreInto(folder: string, path: string, now: Date): Prom
   keepToOwner(making);
   syncTree(making);
   const database = join(folder, DATABASE_FOLDER);
-  if (existsSync(database))
-    renameSync(database, join(folder, `${DATABASE_FOLDER}-set-aside-${now.toISOString().replace(/[:.]/g, "-")}`));
+  const aside = join(folder, `${DATABASE_FOLDER}-set-aside-${now.toISOString().replace(/[:.]/g, "-")}`);
+  const isThere = existsSync(database);
+  if (isThere) renameSync(database, aside);
   renameSync(making, database);
   syncPath(folder);
-  return header;
+  return { header, setAside: isThere ? aside : undefined };
 }

@@ -1,3 +1,4 @@
+import { rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
 import { type BackupHeader, readBackup } from "../backup/backup-file.ts";
 import { backupPath, isBackupDue } from "../backup/backups.ts";
@@ -14,7 +15,7 @@ const CHECKPOINT_EVERY = 10 * 60 * 1000;
 
 async function open(): Promise<OpenDatabase> {
   const opened = await openDatabase(dataFolder());
-  if ((await opened.write((db) => eraseDue(db, new Date()))) > 0) await sweepDisk(opened.db);
+  await eraseDueIn(opened);
   if (process.env["ZIP_STEP_DEMO"] === "1") await plantDemo(opened.db, new Date());
   return opened;
 }
@@ -29,7 +30,11 @@ const LOOK_FOR_ERASURES_EVERY = 60 * 1000;
 
 async function eraseWhatIsDue(): Promise<void> {
   const opened = await opening?.catch(() => undefined);
-  if (!opened || opened.isDown()) return;
+  if (opened && !opened.isDown()) await eraseDueIn(opened);
+}
+
+/** What cannot be erased now, for want of room, say, is erased at the next look: reading goes on. */
+async function eraseDueIn(opened: OpenDatabase): Promise<void> {
   try {
     const gone = await opened.write((db) => eraseDue(db, new Date()));
     if (gone > 0) await sweepDisk(opened.db);
@@ -53,13 +58,21 @@ async function dailyBackup(): Promise<void> {
  */
 export async function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
   const path = backupPath(dataFolder(), name);
-  const opened = await openedDatabase();
   await readBackup(path);
-  await opened.backUp("restore", now);
-  const restored = opened.close().then(() => restoreInto(dataFolder(), path, now));
-  opening = restored.then(open, open);
+  const opened = await openedDatabase();
+  // From here on whoever asks waits: nothing is answered for that the backup of what is there does not hold.
+  let isClosed = false;
+  const restored = opened.backUp("restore", now).then(async () => {
+    isClosed = true;
+    await opened.close();
+    return restoreInto(dataFolder(), path, now);
+  });
+  opening = restored.then(open, () => (isClosed ? open() : opened));
   await opening;
-  return restored;
+  const { header, setAside } = await restored;
+  // Its backup has been looked through; a second copy would outlive every erasure.
+  if (setAside !== undefined) rmSync(setAside, { recursive: true, force: true });
+  return header;
 }
 
 function onTheWayOut(): void {

@@ -21,16 +21,18 @@ export interface KnownLearner extends Learner {
 /** As many as a group may have. */
 const MOST_LEARNERS = 40;
 
-/** Every learner there is, by nickname, those out of sight included. */
-export async function listLearners(db: Queryable): Promise<KnownLearner[]> {
+/** Learners in seat order, those out of sight included. @param id only this one; all when not given */
+export async function listLearners(db: Queryable, id?: LearnerId): Promise<KnownLearner[]> {
   const rows = await db
     .select({ learner: learners, groupId: memberships.groupId })
     .from(learners)
     .leftJoin(memberships, eq(memberships.learnerId, learners.id))
-    .orderBy(learners.nickname, learners.id);
+    .where(id && eq(learners.id, id))
+    .orderBy(memberships.seat, learners.nickname, learners.id);
   const counted = await db
     .select({ id: responses.learnerId, answers: count() })
     .from(responses)
+    .where(id && eq(responses.learnerId, id))
     .groupBy(responses.learnerId);
   const answers = new Map(counted.map(({ id, answers }) => [id, answers]));
   return rows.map(({ learner, groupId }) => ({
@@ -45,7 +47,7 @@ export async function listLearners(db: Queryable): Promise<KnownLearner[]> {
 
 /** @throws AppError "not-found", for one that is being erased too */
 export async function getLearner(db: Queryable, id: LearnerId): Promise<KnownLearner> {
-  const found = (await listLearners(db)).find((one) => one.id === id);
+  const [found] = await listLearners(db, id);
   if (!found || found.eraseAt !== null) throw notFound("learner");
   return found;
 }
