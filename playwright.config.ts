@@ -5,6 +5,7 @@ const executablePath = chromiumPath();
 
 export default defineConfig({
   testDir: "tests/browser",
+  globalSetup: "./tests/browser/plant-once.ts",
   // Only against what never ends, as everywhere: a busy machine takes several times as long.
   timeout: 240_000,
   expect: { timeout: 30_000 },

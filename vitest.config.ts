@@ -1,9 +1,22 @@
 import { defineConfig } from "vitest/config";
+import { BaseSequencer, type TestSpecification } from "vitest/node";
+
+/** Files whose tests take longest: begun first, so that no processor waits for one of them in the end. */
+const LONGEST = ["crash.test.ts", "old-folders.test.ts", "backups.test.ts", "power-cut.test.ts", "data-folder.test.ts"];
+
+class LongestFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const isLong = ({ moduleId }: TestSpecification) => LONGEST.some((name) => moduleId.endsWith(`/${name}`));
+    const others = await super.sort(files);
+    return [...others.filter(isLong), ...others.filter((file) => !isLong(file))];
+  }
+}
 
 export default defineConfig({
   test: {
     // Vitest would keep one core of two for itself.
     maxWorkers: 2,
+    sequence: { sequencer: LongestFirst },
     // Only against what never ends: no speed is asserted, and a busy machine takes several times as long.
     testTimeout: 400_000,
     hookTimeout: 400_000,

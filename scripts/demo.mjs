@@ -2,8 +2,8 @@
 import { buildWhenNeeded, checkNode, installPackages } from "./lib/prepare.mjs";
 
 checkNode();
-installPackages();
-buildWhenNeeded();
+await installPackages();
+await buildWhenNeeded();
 process.env.ZIP_STEP_DEMO = "1";
 process.env.ZIP_STEP_DATA ??= "data/demo";
 await import("./serve.mjs");

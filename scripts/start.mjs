@@ -2,6 +2,6 @@
 import { buildWhenNeeded, checkNode, installPackages } from "./lib/prepare.mjs";
 
 checkNode();
-installPackages();
-buildWhenNeeded();
+await installPackages();
+await buildWhenNeeded();
 await import("./serve.mjs");

@@ -8,27 +8,27 @@ import { closeSync, existsSync, mkdtempSync, openSync, readFileSync } from "node
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromiumPath, HEADLESS_SHELL } from "./lib/chromium.mjs";
-import { buildWhenNeeded, checkNode, installPackages } from "./lib/prepare.mjs";
+import { buildWhenNeeded, checkNode, installPackages, run } from "./lib/prepare.mjs";
 
 checkNode();
-installPackages();
-const chromium = findChromium();
-buildWhenNeeded();
+const [chromium] = await Promise.all([findChromium(), installPackages()]);
 
 const reports = mkdtempSync(join(tmpdir(), "zip-step-test-"));
 const failedStages = [];
 let passed = 0;
 let failed = 0;
 
-// The type check keeps one processor busy: the others, and the first unit tests, run beside it.
+// The build keeps one processor busy, as the type check does after it: other stages run beside them.
+const built = buildWhenNeeded();
+await stage("lint", ["npx", "biome", "check", "."]);
+await stage("imports", ["npx", "depcruise", "--config", ".dependency-cruiser.cjs", "src"]);
+await stage("what pages fetch", ["npx", "depcruise", "--config", ".dependency-cruiser.pages.cjs", "src"]);
+await stage("dead code", ["npx", "knip"]);
+await built;
 const types = aside("types", ["npx", "astro", "check", "--minimumFailingSeverity", "warning"]);
-stage("lint", ["npx", "biome", "check", "."]);
-stage("imports", ["npx", "depcruise", "--config", ".dependency-cruiser.cjs", "src"]);
-stage("what pages fetch", ["npx", "depcruise", "--config", ".dependency-cruiser.pages.cjs", "src"]);
-stage("dead code", ["npx", "knip"]);
 
 const unitReport = join(reports, "unit.json");
-runner(
+await runner(
   "unit tests",
   ["npx", "vitest", "run", "--reporter=default", "--reporter=json", `--outputFile.json=${unitReport}`],
   () => {
@@ -44,7 +44,7 @@ runner(
 await types;
 
 const browserReport = join(reports, "browser.json");
-runner(
+await runner(
   "browser tests",
   ["npx", "playwright", "test", "--reporter=list,json"],
   () => {
@@ -71,10 +71,6 @@ function environment(more = {}) {
   return { ...process.env, ASTRO_TELEMETRY_DISABLED: "1", NODE_ENV: "test", ...more };
 }
 
-function run([command, ...args], more) {
-  return spawnSync(command, args, { stdio: "inherit", env: environment(more) }).status;
-}
-
 /** A stage beside others; what it prints is shown when it is through. */
 async function aside(name, [command, ...args]) {
   const file = join(reports, `${name}.txt`);
@@ -89,15 +85,15 @@ async function aside(name, [command, ...args]) {
   if (status !== 0) failedStages.push(name);
 }
 
-function stage(name, command) {
+async function stage(name, [command, ...args]) {
   console.log(`\n— ${name}`);
-  if (run(command) !== 0) failedStages.push(name);
+  if ((await run(command, args, { env: environment() })) !== 0) failedStages.push(name);
 }
 
 /** A runner that ends badly without having counted a failure is itself one. */
-function runner(name, command, count, env) {
+async function runner(name, [command, ...args], count, env) {
   console.log(`\n— ${name}`);
-  const status = run(command, env);
+  const status = await run(command, args, { env: environment(env) });
   try {
     const counted = count();
     passed += counted.passed;
@@ -109,18 +105,18 @@ function runner(name, command, count, env) {
 }
 
 /** The browser that the tests drive, installed when this machine lets us. */
-function findChromium() {
+async function findChromium() {
   const isRoot = process.getuid?.() === 0;
   const canBeLighter = !process.env.CHROMIUM && !existsSync(HEADLESS_SHELL);
   if (canBeLighter && isRoot && spawnSync("apt-get", ["--version"]).status === 0) {
     const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
     const install = (name) => {
       console.log(`Installing ${name} (apt-get)…`);
-      spawnSync("apt-get", ["install", "-y", "-q", "--no-install-recommends", name], { stdio: "inherit", env });
+      return run("apt-get", ["install", "-y", "-q", "--no-install-recommends", name], { env });
     };
-    spawnSync("apt-get", ["update", "-q"], { stdio: "ignore", env });
-    install("chromium-headless-shell");
-    if (!chromiumPath()) install("chromium");
+    await run("apt-get", ["update", "-q"], { stdio: "ignore", env });
+    await install("chromium-headless-shell");
+    if (!chromiumPath()) await install("chromium");
   }
   const found = chromiumPath();
   if (found) return found;

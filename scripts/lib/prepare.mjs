@@ -1,8 +1,9 @@
 /** What both commands need before anything else: plain Node.js, no packages. */
-import { execFileSync, spawnSync } from "node:child_process";
+import { execFile, spawn } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { promisify } from "node:util";
 
 const LEAST_NODE = 20;
 
@@ -29,32 +30,36 @@ function filesUnder(folder) {
 
 const readIfThere = (file) => (existsSync(file) ? readFileSync(file, "utf8") : "");
 
-/** Runs a command, showing what it prints; ends the whole run with its exit code when it fails. */
+/** Runs a command, showing what it prints. @returns its exit code, or null when it did not start */
 export function run(command, args, options = {}) {
-  const { status } = spawnSync(command, args, { stdio: "inherit", ...options });
-  if (status !== 0) process.exit(status ?? 1);
+  const child = spawn(command, args, { stdio: "inherit", ...options });
+  return new Promise((resolve) => {
+    child.once("error", () => resolve(null));
+    child.once("exit", resolve);
+  });
 }
 
-/** Installs the locked packages when they are not there or the lock file changed. */
-export function installPackages() {
+/** Installs the locked packages when they are not there or the lock file changed; ends the process when it cannot. */
+export async function installPackages() {
   const stamp = "node_modules/.zip-step-installed";
   const wanted = hashOf(["package-lock.json"]);
   if (readIfThere(stamp) === wanted) return;
   console.log("Installing packages (npm ci)…");
-  run("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"]);
+  const status = await run("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"]);
+  if (status !== 0) process.exit(status ?? 1);
   writeFileSync(stamp, wanted);
 }
 
-/** Builds the application when the sources changed since the last build. */
-export function buildWhenNeeded() {
+/** Builds the application when the sources changed since the last build; ends the process when it cannot. */
+export async function buildWhenNeeded() {
   const stamp = "dist/.zip-step-built";
   const sources = [...filesUnder("src"), ...filesUnder("public"), "astro.config.mjs", "package-lock.json"];
   const wanted = hashOf(sources.filter((file) => statSync(file).isFile() && !file.includes(".test.")).sort());
   if (readIfThere(stamp) === wanted) return;
   console.log("Building…");
   try {
-    execFileSync("npx", ["astro", "build"], {
-      stdio: "pipe",
+    await promisify(execFile)("npx", ["astro", "build"], {
+      maxBuffer: 64 * 1024 * 1024,
       env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" },
     });
   } catch (error) {

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { mkdtempSync, rmSync } from "node:fs";
+import { cpSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { test as base, expect, type Locator, type Page } from "@playwright/test";
@@ -73,12 +73,16 @@ export async function runToEnd(on: { folder: string; port: number }): Promise<{ 
   return { code, output };
 }
 
-/** Tests get a server with the demo planted, one for each file. */
+/** Environment variable with the path of a data folder in which the demo is planted (`plant-once.ts`). */
+export const PLANTED_FOLDER = "ZIP_STEP_TEST_PLANTED";
+
+/** Tests get a server with the demo planted, one for each worker. */
 export const test = base.extend<object, { server: Server }>({
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright asks for a destructured first argument
     async ({}, use) => {
       const server = new Server(await freePort());
+      cpSync(process.env[PLANTED_FOLDER] as string, server.folder, { recursive: true });
       await server.start();
       await use(server);
       await server.stop();
