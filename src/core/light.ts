@@ -59,13 +59,14 @@ export type { FamilySet, FamilySetRequest, NoSet, SetWord } from "./families/fam
 export type { FoundFamily, NoFamily } from "./families/find-family.ts";
 export type { FamilyGrid, GridCell, GridColumn, GridRequest, GridRow } from "./families/grid.ts";
 export * from "./families/limits.ts";
+export { HOW_FAR, POSITION_FACTS, type PositionFact, type SpellingFact } from "./families/position-facts.ts";
 export type { RecommendedFamily, RecordedSubstitution } from "./families/recommended-families.ts";
 export type { RichFamily } from "./families/rich-families.ts";
 export type { FamilyRules } from "./families/rules.ts";
 export { SET_ORDERS, type SetOrder } from "./families/set-order.ts";
 export type { Foil, NoSort, SortRequest, WordSort } from "./families/sort.ts";
 export { type Bin, binId } from "./families/sort-bins.ts";
-export type { NoChoices, PositionFact, SpellingChoice, SpellingFact } from "./families/spelling-choices.ts";
+export type { NoChoices, SpellingChoice } from "./families/spelling-choices.ts";
 export type { FamilyWalk } from "./families/walk.ts";
 export { partLetters, WALK_WAYS, type WalkParts, type WalkWay, walkParts } from "./families/walk-parts.ts";
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";

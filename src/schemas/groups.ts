@@ -20,7 +20,10 @@ const itemsField = z.object({
   words: z.array(wordField).max(400, "at most 400"),
 });
 
-export const ticksInput = z.object({ add: itemsField, remove: itemsField });
+const ticksField = z.object({ add: itemsField, remove: itemsField });
+
+/** Hand-ticks; with `base`, the ticks as they were when they were changed, what others did since is kept. */
+export const ticksInput = ticksField.extend({ base: ticksField.optional() });
 
 export type NewGroupInput = z.infer<typeof newGroupInput>;
 

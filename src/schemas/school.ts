@@ -22,7 +22,12 @@ export const schoolInput = z.object({
   never: z.array(wordField).max(2000, "at most 2,000 words"),
 }) satisfies z.ZodType<SchoolSettings>;
 
+/** The choices changed by hand; with `base`, the choices as they were then, what others did since is kept. */
+export const schoolChangeInput = schoolInput.extend({ base: schoolInput.optional() });
+
 export type SchoolInput = z.infer<typeof schoolInput>;
+
+export type SchoolChangeInput = z.infer<typeof schoolChangeInput>;
 
 const isTimeZone = (name: string): boolean => {
   try {

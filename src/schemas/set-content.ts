@@ -48,7 +48,7 @@ const familyContent = z.object({
   }),
 });
 
-const binField = z.discriminatedUnion("by", [
+export const binField = z.discriminatedUnion("by", [
   z.object({ by: z.literal("family"), family: familyField }),
   z.object({ by: z.literal("spelling"), gpc: gpcField }),
   z.object({

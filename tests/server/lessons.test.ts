@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { ACTIVITY_KIND_IDS } from "../../src/core/index.ts";
 import type { GroupId, LearnerId, SessionId } from "../../src/schemas/ids.ts";
 import { newId } from "../../src/server/db/new-id.ts";
+import { FIRST_PLACE } from "../../src/server/plans/lesson-types.ts";
 import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
 
@@ -99,25 +100,6 @@ describe("a whole lesson", () => {
     expect((await beyond({ item: 4 })).body.error.message).toMatch(/4 items/);
     expect((await beyond({ learnerId: "Gull" })).status).toBe(400);
     expect((await send("GET /api/sessions/:sessionId", { id: body.id })).body.session.place).toEqual(place);
-  });
-
-  it("a chain taught before lessons were run is still there, with its place", async () => {
-    const db = await database();
-    const id = newId<SessionId>();
-    await db.insert(sessions).values({
-      id,
-      groupId: group.id,
-      title: "old",
-      words: ["cat", "cap"],
-      aim: AIM,
-      place: { wordIndex: 1, learnerId: null },
-      startedAt: new Date("2026-10-01T09:00:00Z"),
-    });
-    const { session } = (await send("GET /api/sessions/:sessionId", { id })).body;
-    expect(session).toMatchObject({ place: { activity: 0, item: 1, stage: 0 }, run: { minutes: null } });
-    const page = await teachPage(db, id);
-    expect(page.activities[0]?.items.map(({ word }) => word?.word)).toEqual(["cat", "cap"]);
-    expect((await mark(id, 1, {})).status).toBe(201);
   });
 
   it("a word that the school has put away since does not come up", async () => {
@@ -494,10 +476,11 @@ describe("the shelf, templates, and what was taken out", () => {
         title: "th",
         words: ["thin"],
         aim: AIM,
-        place: { wordIndex: 0, learnerId: null },
+        run: { minutes: null, activities: [] },
+        place: FIRST_PLACE,
         startedAt: new Date(Date.now() - daysAgo * 86_400_000),
       });
-    // The old chain of October is about th as well; two lessons on one day are one.
+    // Two lessons on one day are one.
     const before = await thinking();
     await taught(2);
     await taught(2);

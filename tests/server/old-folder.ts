@@ -18,6 +18,11 @@ const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")
 const [GROUP, LEARNER, CHAIN, SESSION, ROUTINE] = [1, 2, 3, 4, 5].map(id);
 const AIM = '{"focus": ["sh=ʃ"], "contrasts": []}';
 const PLACE = '{"wordIndex": 1, "learnerId": null}';
+const PAIRS = '{"kind": "pairs", "a": ["ɪ"], "b": ["ɒ"], "pairs": [{"a": "ship", "b": "shop", "position": "medial"}]}';
+const PLACE_NOW = '{"activity": 0, "item": 1, "learnerId": null}';
+const RUN = `{"minutes": null, "activities": [{"id": "${CHAIN}", "kind": "read-chain", "title": "ship to shop",
+  "content": {"kind": "read-chain", "words": ["ship", "shop"]}, "minutes": 4, "ifTime": false, "heldBack": false,
+  "targets": [0, 1]}]}`;
 const RIGHT = '{"outcome": "right", "substitutions": []}';
 const UNIT = '{"result": "right", "said": []}';
 const VERDICT = `{"classifier": 1, "outcome": "right", "units": [${UNIT}, ${UNIT}, ${UNIT}]}`;
@@ -45,11 +50,17 @@ const ROWS: readonly (readonly [table: string, insert: string])[] = [
   ["sequences", `(id, name, steps) values ('${id(6)}', 'Our order', '[]')`],
   ["workspace", `(id, school) values (1, '{"never": ["gull"]}')`],
   ["chain_versions", `(id, chain_id, title, words) values ('${id(7)}', '${CHAIN}', 'ship', '["ship"]')`],
-  ["word_sets", `(id, group_id, kind, title, content) values ('${id(8)}', '${GROUP}', 'family', 'ip', '{}')`],
+  [
+    "word_sets",
+    `(id, group_id, kind, title, content) values ('${id(8)}', '${GROUP}', 'pairs', 'ship and shop', '${PAIRS}')`,
+  ],
   ["routines", `(id, group_id, title, parts) values ('${ROUTINE}', '${GROUP}', 'Every day', '[]')`],
   ["routine_days", `(id, routine_id, day, parts) values ('${id(9)}', '${ROUTINE}', '2026-11-24', '[]')`],
   ["plans", `(id, group_id, minutes, activities) values ('${id(10)}', '${GROUP}', 20, '[]')`],
-  ["templates", `(id, name, parts) values ('${id(11)}', 'Ours', '[{"kind": "dictation", "items": 4, "matters": 2}]')`],
+  [
+    "templates",
+    `(id, name, parts) values ('${id(11)}', 'Ours', '[{"kind": "dictation", "items": 4, "matters": 2, "priority": 2}]')`,
+  ],
 ];
 
 /** The group and the session in an old folder. */
@@ -87,6 +98,16 @@ async function emptyDatabase(age: number): Promise<string> {
   return dataDir;
 }
 
+/** A row with the columns that a table has to have since it was changed. */
+function ofItsAge(table: string, insert: string, age: number): string {
+  const isSince = (tag: string) => age > AGES.indexOf(tag);
+  if (table === "responses" && isSince("0008_trust"))
+    return insert.replace("(id,", "(standing, id,").replace("select ", "select true, ");
+  if (table === "sessions" && isSince("0009_session-runs"))
+    return insert.replace("(id,", "(run, id,").replace("values (", `values ('${RUN}', `).replace(PLACE, PLACE_NOW);
+  return insert;
+}
+
 /**
  * Makes a data folder as the Zip Step of a migration left it, with rows in every table it had.
  *
@@ -100,11 +121,7 @@ export async function makeOldFolder(folder: string, age: number): Promise<Record
   const tables = Object.keys(await countRows(client));
   for (const [table, insert] of ROWS) {
     if (!tables.includes(table)) continue;
-    // A row of today says whether it stands.
-    const isToday = table === "responses" && age === AGES.length;
-    await client.exec(
-      `insert into ${table} ${isToday ? insert.replace("(id,", "(standing, id,").replace("select ", "select true, ") : insert}`,
-    );
+    await client.exec(`insert into ${table} ${ofItsAge(table, insert, age)}`);
   }
   const counts = await countRows(client);
   await client.close();

@@ -1,5 +1,6 @@
 import type { BackupReason } from "../../server/backup/backup-file.ts";
 import type { Backup } from "../../server/backup/backups.ts";
+import type { UnreadableRows } from "../../server/db/unreadable.ts";
 import { counted } from "./counted.ts";
 
 /** Why a backup was made, as it is said on screen. */
@@ -26,3 +27,7 @@ const MEGABYTE = 1_000_000;
 
 /** `"2.4 MB"`. @param bytes size of a file, from 0 */
 export const sizeText = (bytes: number): string => `${(bytes / MEGABYTE).toFixed(1)} MB`;
+
+/** What is stored and cannot be read, as the Backups screen says it. */
+export const unreadableText = (rows: readonly UnreadableRows[]): string =>
+  `Stored, but not to be read by this version: ${rows.map(({ name, count }) => counted(count, name)).join(", ")}. Left out wherever they would be shown, and kept; a backup from before may hold them whole.`;

@@ -8,25 +8,9 @@ import { gpcById, gpcId } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { familyIndex } from "./members.ts";
+import type { PositionFact, SpellingFact } from "./position-facts.ts";
 import { isUsable } from "./rich-families.ts";
 import { endingOf, type FamilyRules } from "./rules.ts";
-
-/** Where a spelling of a sound stands, counted in the word list's words of one syllable. */
-export type PositionFact =
-  | "only-at-the-start"
-  | "only-at-the-end"
-  | "never-at-the-end"
-  | "never-at-the-start"
-  | "after-one-vowel-letter"
-  | "before-e-i-y"
-  | "not-before-e-i-y"
-  | "over-a-consonant";
-
-/** A fact and how far it goes: in all but a few words, or in most. */
-export interface SpellingFact {
-  readonly fact: PositionFact;
-  readonly holds: "always" | "mostly";
-}
 
 export interface SpellingChoice {
   /** GPC id: `"ck=k"`. */

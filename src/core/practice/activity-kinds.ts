@@ -1,5 +1,5 @@
+import type { SpellingFact } from "../families/position-facts.ts";
 import type { Bin } from "../families/sort-bins.ts";
-import type { SpellingFact } from "../families/spelling-choices.ts";
 import type { WalkWay } from "../families/walk-parts.ts";
 import { type OralItem, wordsOfOralItem } from "../oral/item.ts";
 import type { OralSkill } from "../oral/skills.ts";

@@ -1,6 +1,6 @@
 import type { ChangePosition } from "../chains/moves.ts";
+import type { SpellingFact } from "../families/position-facts.ts";
 import type { Bin } from "../families/sort-bins.ts";
-import type { SpellingFact } from "../families/spelling-choices.ts";
 import type { OralItem } from "../oral/item.ts";
 import type { ResponseMode } from "../responses/response-modes.ts";
 

@@ -3,20 +3,22 @@ import { toast } from "sonner";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
-import { BACKUP_REASON, insideText, sizeText } from "../../components/words/backup-words.ts";
+import { BACKUP_REASON, insideText, sizeText, unreadableText } from "../../components/words/backup-words.ts";
 import { saidMoment } from "../../components/words/dates.ts";
 import type { Backup } from "../../server/backup/backups.ts";
+import type { UnreadableRows } from "../../server/db/unreadable.ts";
 import { call } from "../shared/client.ts";
 
 interface Props {
   readonly backups: readonly Backup[];
   readonly folder: string;
+  readonly unreadable: readonly UnreadableRows[];
 }
 
 const when = ({ header }: Backup) => (header ? saidMoment(header.madeAt, "moment") : "");
 
 /** Copies of everything: which there are, one made now, one put back. */
-export default function Backups({ backups: first, folder }: Props) {
+export default function Backups({ backups: first, folder, unreadable }: Props) {
   const [backups, setBackups] = useState(first);
   const [isBusy, setBusy] = useState(false);
 
@@ -52,6 +54,11 @@ export default function Backups({ backups: first, folder }: Props) {
           {isBusy ? "Working…" : "Make a backup now"}
         </button>
       </div>
+      {unreadable.length > 0 && (
+        <p role="note" className="mt-4 max-w-prose border-l-4 border-rule pl-3">
+          {unreadableText(unreadable)}
+        </p>
+      )}
       {backups.length === 0 ? (
         <EmptyState title="No backup yet">The first one is made by itself within the next minutes.</EmptyState>
       ) : (

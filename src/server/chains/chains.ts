@@ -9,8 +9,8 @@ import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { chains, chainVersions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
-import { notFound } from "../http/errors.ts";
-import type { Aim } from "../plans/lesson-types.ts";
+import { notFound, unreadable } from "../http/errors.ts";
+import { type Aim, NO_AIM } from "../plans/lesson-types.ts";
 
 export interface SavedChain {
   readonly id: ChainId;
@@ -23,15 +23,17 @@ export interface SavedChain {
   readonly updatedAt: string;
 }
 
-const toChain = ({ id, groupId, title, words, aim, shape, updatedAt }: typeof chains.$inferSelect): SavedChain => ({
-  id,
-  groupId,
-  title,
-  words,
-  aim,
-  shape,
-  updatedAt: updatedAt.toISOString(),
-});
+/** @returns undefined when its words cannot be read; what it was aimed at may be missing */
+const toChain = ({ words, aim, shape, ...row }: typeof chains.$inferSelect): SavedChain | undefined =>
+  words && {
+    id: row.id,
+    groupId: row.groupId,
+    title: row.title,
+    words,
+    aim: aim ?? NO_AIM,
+    shape: shape ?? null,
+    updatedAt: row.updatedAt.toISOString(),
+  };
 
 /** `"mash to vine"`: what a chain is called until the teacher names it. */
 export function chainTitle(words: readonly string[]): string {
@@ -42,14 +44,16 @@ export function chainTitle(words: readonly string[]): string {
 export async function listChains(db: Queryable, groupId: GroupId): Promise<SavedChain[]> {
   await getGroup(db, groupId);
   const rows = await db.select().from(chains).where(eq(chains.groupId, groupId)).orderBy(desc(chains.updatedAt));
-  return rows.map(toChain);
+  return rows.flatMap((row) => toChain(row) ?? []);
 }
 
-/** @throws AppError "not-found" */
+/** @throws AppError "not-found", "unreadable" */
 export async function getChain(db: Queryable, id: ChainId): Promise<SavedChain> {
   const [row] = await db.select().from(chains).where(eq(chains.id, id));
   if (!row) throw notFound("chain");
-  return toChain(row);
+  const chain = toChain(row);
+  if (!chain) throw unreadable("chain");
+  return chain;
 }
 
 /** @throws AppError "not-found" when there is no such group */
@@ -106,5 +110,7 @@ export async function listVersions(db: Queryable, chainId: ChainId, most = VERSI
     .where(eq(chainVersions.chainId, chainId))
     .orderBy(desc(chainVersions.createdAt))
     .limit(most);
-  return rows.map(({ id, title, words, createdAt }) => ({ id, title, words, savedAt: createdAt.toISOString() }));
+  return rows.flatMap(({ id, title, words, createdAt }) =>
+    words ? [{ id, title, words, savedAt: createdAt.toISOString() }] : [],
+  );
 }

@@ -30,8 +30,24 @@ import {
   type SetKind,
   type TickTokens,
 } from "../../core/light.ts";
+import { shapeField } from "../../schemas/fields.ts";
 import type { ChainId, GroupId, LearnerId, ResponseId, RoutineId, SessionId, SetId } from "../../schemas/ids.ts";
+import { setContentField } from "../../schemas/set-content.ts";
+import {
+  storedActivities,
+  storedAim,
+  storedDayParts,
+  storedPlace,
+  storedRoutineParts,
+  storedRun,
+  storedSchool,
+  storedSteps,
+  storedTemplateParts,
+  storedTicks,
+  storedWords,
+} from "../../schemas/stored.ts";
 import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
+import { parsedJson } from "./parsed-json.ts";
 
 /** A check that a column holds one of some names. A new name takes a new migration. */
 const isOneOf = (column: string, names: readonly string[]) =>
@@ -71,7 +87,7 @@ export const installation = pgTable(
 /** One row, id 1: the choices of the school. No row means the defaults. */
 export const workspace = pgTable("workspace", {
   id: integer("id").primaryKey(),
-  school: jsonb("school").$type<SchoolSettings>().notNull(),
+  school: parsedJson<SchoolSettings>("school", storedSchool).notNull(),
   ...stamps,
 });
 
@@ -81,7 +97,7 @@ export const sequences = pgTable(
   {
     id,
     name: text("name").notNull(),
-    steps: jsonb("steps").$type<readonly SequenceStep[]>().notNull(),
+    steps: parsedJson<readonly SequenceStep[]>("steps", storedSteps).notNull(),
     ...stamps,
   },
   () => [check("sequences_name", notEmpty("name"))],
@@ -97,7 +113,7 @@ export const groups = pgTable(
     /** Counted from 1. */
     step: integer("step").notNull(),
     /** What the teacher ticked by hand on top of the step; null: nothing. */
-    ticks: jsonb("ticks").$type<TickTokens>(),
+    ticks: parsedJson<TickTokens>("ticks", storedTicks),
     ...leaving,
     ...stamps,
   },
@@ -143,10 +159,10 @@ export const chains = pgTable(
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
-    words: jsonb("words").$type<readonly string[]>().notNull(),
-    aim: jsonb("aim").$type<Aim>().notNull(),
+    words: parsedJson<readonly string[]>("words", storedWords).notNull(),
+    aim: parsedJson<Aim>("aim", storedAim).notNull(),
     /** What was asked when it was planned; absent for chains older than this column. */
-    shape: jsonb("shape").$type<ChainShape>(),
+    shape: parsedJson<ChainShape>("shape", shapeField),
     ...stamps,
   },
   (table) => [index("chains_by_group").on(table.groupId, table.updatedAt)],
@@ -162,7 +178,7 @@ export const chainVersions = pgTable(
       .notNull()
       .references(() => chains.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
-    words: jsonb("words").$type<readonly string[]>().notNull(),
+    words: parsedJson<readonly string[]>("words", storedWords).notNull(),
     ...stamps,
   },
   (table) => [index("versions_by_chain").on(table.chainId, table.createdAt)],
@@ -179,7 +195,7 @@ export const wordSets = pgTable(
       .references(() => groups.id, { onDelete: "cascade" }),
     kind: text("kind").$type<SetKind>().notNull(),
     title: text("title").notNull(),
-    content: jsonb("content").$type<SetContent>().notNull(),
+    content: parsedJson<SetContent>("content", setContentField).notNull(),
     ...stamps,
   },
   (table) => [
@@ -198,7 +214,7 @@ export const routines = pgTable(
       .notNull()
       .references(() => groups.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
-    parts: jsonb("parts").$type<readonly RoutinePart[]>().notNull(),
+    parts: parsedJson<readonly RoutinePart[]>("parts", storedRoutineParts).notNull(),
     ...stamps,
   },
   (table) => [
@@ -217,7 +233,7 @@ export const routineDays = pgTable(
       .notNull()
       .references(() => routines.id, { onDelete: "cascade" }),
     day: date("day", { mode: "string" }).notNull(),
-    parts: jsonb("parts").$type<readonly FilledPart[]>().notNull(),
+    parts: parsedJson<readonly FilledPart[]>("parts", storedDayParts).notNull(),
     ...stamps,
   },
   (table) => [uniqueIndex("routine_days_once").on(table.routineId, table.day)],
@@ -234,7 +250,7 @@ export const plans = pgTable(
       .references(() => groups.id, { onDelete: "cascade" }),
     /** Minutes there are for the lesson. */
     minutes: integer("minutes").notNull(),
-    activities: jsonb("activities").$type<readonly PlanActivity[]>().notNull(),
+    activities: parsedJson<readonly PlanActivity[]>("activities", storedActivities).notNull(),
     /** Goes up by one with every change. */
     version: integer("version").notNull().default(1),
     ...stamps,
@@ -248,7 +264,7 @@ export const templates = pgTable(
   {
     id,
     name: text("name").notNull(),
-    parts: jsonb("parts").$type<readonly LessonPart[]>().notNull(),
+    parts: parsedJson<readonly LessonPart[]>("parts", storedTemplateParts).notNull(),
     ...stamps,
   },
   () => [check("templates_name", notEmpty("name"))],
@@ -267,12 +283,11 @@ export const sessions = pgTable(
       .references(() => chains.id, { onDelete: "set null" }),
     title: text("title").notNull(),
     /** The words as they were taught: a chain edited later does not rewrite the past. */
-    words: jsonb("words").$type<readonly string[]>().notNull(),
-    aim: jsonb("aim").$type<Aim>().notNull(),
-    /** Its activities as they are taught; absent for chains from before lessons were run. */
-    run: jsonb("run").$type<LessonRun>(),
-    /** Older rows have the word's index only. */
-    place: jsonb("place").$type<Place | { readonly wordIndex: number; readonly learnerId: string | null }>().notNull(),
+    words: parsedJson<readonly string[]>("words", storedWords).notNull(),
+    aim: parsedJson<Aim>("aim", storedAim).notNull(),
+    /** Its activities as they are taught. */
+    run: parsedJson<LessonRun>("run", storedRun).notNull(),
+    place: parsedJson<Place>("place", storedPlace).notNull(),
     startedAt: timestamp("started_at", { withTimezone: true }).notNull(),
     endedAt: timestamp("ended_at", { withTimezone: true }),
     ...stamps,
@@ -303,6 +318,7 @@ export const responses = pgTable(
     /** The reading asked for, as core/lexicon/asset.ts writes it: survives a new word list. */
     target: text("target").notNull(),
     mode: text("mode").$type<ResponseMode>().notNull(),
+    /** Parsed with the rest of the row, where it is read (`evidence/responses.ts`). */
     answer: jsonb("answer").$type<RawAnswer>().notNull(),
     verdict: jsonb("verdict").$type<ResponseVerdict>().notNull(),
     classifier: integer("classifier").notNull(),

@@ -92,4 +92,4 @@ export function tableOf(records: readonly EvidenceResponse[], way: EvidenceWay):
   return substitutionTable(counted.map(({ id, target, verdict }) => ({ responseId: id, target, verdict })));
 }
 
-const isRight = ({ answer }: EvidenceResponse): boolean => OUTCOME_DEFINITIONS[answer.outcome].isRight;
+const isRight = ({ answer }: EvidenceResponse): boolean => OUTCOME_DEFINITIONS[answer.outcome].countsAs === "right";

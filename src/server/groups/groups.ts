@@ -4,6 +4,7 @@ import type { NewGroupInput, TicksInput } from "../../schemas/groups.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { GroupChangeInput } from "../../schemas/people.ts";
 import type { Queryable } from "../db/database.ts";
+import { mergeChoices } from "../db/merge-choices.ts";
 import { newId } from "../db/new-id.ts";
 import { groups, learners, memberships } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
@@ -123,8 +124,9 @@ export async function hiddenGroups(db: Queryable): Promise<HiddenGroup[]> {
   return rows.map(({ id, name, eraseAt }) => ({ id, name, eraseAt: eraseAt?.toISOString() ?? null }));
 }
 
-/** Keeps what the teacher ticked by hand on top of the step. @throws AppError "not-found" */
-export async function tickGroup(db: Queryable, id: GroupId, ticks: TicksInput): Promise<Group> {
+/** Keeps what was ticked by hand on top of the step, with what others have ticked since. @throws AppError "not-found" */
+export async function tickGroup(db: Queryable, id: GroupId, { base, ...mine }: TicksInput): Promise<Group> {
+  const ticks = base ? mergeChoices<TickTokens>(base, mine, (await getGroup(db, id)).ticks) : mine;
   await db.update(groups).set({ ticks, updatedAt: new Date() }).where(eq(groups.id, id));
   return getGroup(db, id);
 }

@@ -4,6 +4,10 @@ const CATALOGUE = {
   invalid: { status: 400, hint: "Mend the fields named and send it again; nothing was stored." },
   "too-large": { status: 413, hint: "Send less at once; nothing was stored." },
   "not-found": { status: 404, hint: "Go back to Today and choose again: it may have been removed." },
+  unreadable: {
+    status: 422,
+    hint: "It is kept as it is. Go back and choose another; a backup from before may hold it whole (Groups, Backups).",
+  },
   "wrong-method": { status: 405, hint: "Call it with one of the methods named; nothing was stored." },
   conflict: { status: 409, hint: "Reload the page to see what is stored, then try again." },
   "folder-in-use": {
@@ -62,6 +66,14 @@ export class AppError extends Error {
   get hint(): string {
     return CATALOGUE[this.code].hint;
   }
+}
+
+/**
+ * The error for a row that is stored but holds what this version cannot read.
+ * @param what what was to be opened, as the message names it
+ */
+export function unreadable(what: string): AppError {
+  return new AppError("unreadable", `This ${what} cannot be read.`);
 }
 
 /**

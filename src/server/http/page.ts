@@ -2,7 +2,7 @@ import type { z } from "zod";
 import { AppError } from "./errors.ts";
 
 /**
- * For pages: the value, or undefined when what the address names does not exist. Other errors go on.
+ * For pages: the value, or undefined when what the address names does not exist or cannot be read. Other errors go on.
  *
  * @throws every error that is not of something missing
  */
@@ -10,7 +10,7 @@ export async function orNotFound<T>(loading: Promise<T>): Promise<T | undefined>
   try {
     return await loading;
   } catch (error) {
-    if (error instanceof AppError && error.code === "not-found") return undefined;
+    if (error instanceof AppError && (error.code === "not-found" || error.code === "unreadable")) return undefined;
     throw error;
   }
 }

@@ -9,6 +9,8 @@ export interface Aim {
   readonly contrasts: readonly Contrast[];
 }
 
+export const NO_AIM: Aim = { focus: [], contrasts: [] };
+
 /** Where a lesson stands, so that the place is never lost. */
 export interface Place {
   /** Index of the activity, and of the item in the order in which it is gone through. */

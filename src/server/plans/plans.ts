@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { eq, inArray, sql } from "drizzle-orm";
-import { DEFAULT_PRACTICE, itemsOfSet, minutesFor } from "../../core/light.ts";
+import { itemsOfSet, minutesFor } from "../../core/light.ts";
 import type { ChainId, GroupId, SetId } from "../../schemas/ids.ts";
 import { MOST_ACTIVITIES } from "../../schemas/plans.ts";
 import { getChain } from "../chains/chains.ts";
@@ -39,18 +39,17 @@ async function planWithOuts(db: Queryable, groupId: GroupId): Promise<Plan> {
   await getGroup(db, groupId);
   const [row] = await db.select().from(plans).where(eq(plans.groupId, groupId));
   if (!row) return { id: groupId, groupId, minutes: DEFAULT_MINUTES, activities: [], version: 0 };
-  const titles = await titlesOf(db, row.activities);
+  const activities = row.activities ?? [];
+  const titles = await titlesOf(db, activities);
   return {
     id: groupId,
     groupId,
     minutes: row.minutes,
     version: row.version,
-    activities: row.activities.flatMap((activity) => {
-      // An activity that is older than a choice has the default for it.
-      const now = { ...activity, settings: { ...DEFAULT_PRACTICE, ...activity.settings } };
-      if (activity.ref === undefined) return [now];
+    activities: activities.flatMap((activity) => {
+      if (activity.ref === undefined) return [activity];
       const title = titles.get(activity.ref);
-      return title === undefined ? [] : [{ ...now, title }];
+      return title === undefined ? [] : [{ ...activity, title }];
     }),
   };
 }

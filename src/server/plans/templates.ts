@@ -21,7 +21,7 @@ const MOST_TEMPLATES = 40;
 export async function listTemplates(db: Queryable): Promise<(LessonTemplate & { readonly shipped: boolean })[]> {
   const rows = await db.select().from(templates).orderBy(asc(templates.name));
   return [
-    ...rows.map(({ id, name, parts }) => ({ id, name, parts, shipped: false })),
+    ...rows.flatMap(({ id, name, parts }) => (parts ? [{ id, name, parts, shipped: false }] : [])),
     ...TEMPLATES.map((template) => ({ ...template, shipped: true })),
   ];
 }

@@ -1,4 +1,4 @@
-import { schoolInput, timeZoneInput } from "../../schemas/school.ts";
+import { schoolChangeInput, timeZoneInput } from "../../schemas/school.ts";
 import { csvInput, rowsInput, sequenceInput } from "../../schemas/sequences.ts";
 import { wordQuery } from "../../schemas/words.ts";
 import { csvFile } from "../http/files.ts";
@@ -32,7 +32,7 @@ export const SCHOOL_ROUTES = {
   ...route("PUT /api/school", {
     summary: "Stores the school's choices.",
     answers: "the choices",
-    body: schoolInput,
+    body: schoolChangeInput,
     run: ({ db, body }) => saveSchool(db, body),
   }),
   ...route("GET /api/sequences", {

@@ -31,7 +31,7 @@ const toSequence = ({ id, name, steps }: typeof sequences.$inferSelect): Sequenc
   id,
   name,
   source: "the school's own",
-  steps,
+  steps: steps ?? [],
 });
 
 /** A shipped sequence or one of the school's own. @throws AppError "not-found" */

@@ -4,8 +4,8 @@ import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
 import { sessions } from "../db/schema.ts";
-import { AppError, notFound } from "../http/errors.ts";
-import { type Aim, FIRST_PLACE, type LessonRun, type Place } from "../plans/lesson-types.ts";
+import { AppError, notFound, unreadable } from "../http/errors.ts";
+import { type Aim, FIRST_PLACE, type LessonRun, NO_AIM, type Place } from "../plans/lesson-types.ts";
 import { getTimeZone } from "../school/installation.ts";
 
 export type { Place };
@@ -25,46 +25,29 @@ export interface Session {
   readonly endedAt: string | null;
 }
 
-const toSession = (row: typeof sessions.$inferSelect): Session => ({
-  id: row.id,
-  groupId: row.groupId,
-  chainId: row.chainId,
-  title: row.title,
-  words: row.words,
-  aim: row.aim,
-  run: row.run ?? chainAlone(row),
-  place: toPlace(row.place),
-  startedAt: row.startedAt.toISOString(),
-  endedAt: row.endedAt?.toISOString() ?? null,
-});
+/** @returns undefined when what was taught in it cannot be read; its aim and its place may be missing */
+const toSession = ({ words, run, aim, place, ...row }: typeof sessions.$inferSelect): Session | undefined =>
+  words &&
+  run && {
+    id: row.id,
+    groupId: row.groupId,
+    chainId: row.chainId,
+    title: row.title,
+    words,
+    aim: aim ?? NO_AIM,
+    run,
+    place: place ?? FIRST_PLACE,
+    startedAt: row.startedAt.toISOString(),
+    endedAt: row.endedAt?.toISOString() ?? null,
+  };
 
-/** A session from before lessons were run: its words are a chain. */
-const chainAlone = ({ id, words, title }: typeof sessions.$inferSelect): LessonRun => ({
-  minutes: null,
-  activities: [
-    {
-      id,
-      kind: "read-chain",
-      title,
-      content: { kind: "read-chain", words },
-      minutes: 0,
-      ifTime: false,
-      heldBack: false,
-      targets: words.map((_, k) => k),
-    },
-  ],
-});
-
-const toPlace = (place: (typeof sessions.$inferSelect)["place"]): Place => ({
-  ...FIRST_PLACE,
-  ...("wordIndex" in place ? { item: place.wordIndex, learnerId: place.learnerId } : place),
-});
-
-/** @throws AppError "not-found" */
+/** @throws AppError "not-found", "unreadable" */
 export async function getSession(db: Queryable, id: SessionId): Promise<Session> {
   const [row] = await db.select().from(sessions).where(eq(sessions.id, id));
   if (!row) throw notFound("session");
-  return toSession(row);
+  const session = toSession(row);
+  if (!session) throw unreadable("lesson");
+  return session;
 }
 
 /** A group's sessions, the latest first. */
@@ -75,7 +58,7 @@ export async function listSessions(db: Queryable, groupId: GroupId, most = 20): 
     .where(eq(sessions.groupId, groupId))
     .orderBy(desc(sessions.startedAt))
     .limit(most);
-  return rows.map(toSession);
+  return rows.flatMap((row) => toSession(row) ?? []);
 }
 
 /** Keeps the place, or ends the session. @throws AppError "not-found", "invalid" */
@@ -127,7 +110,7 @@ export async function lessonsWith(
   const timeZone = await getTimeZone(db);
   const day = (date: Date) => dayIn(date, timeZone);
   const days = rows
-    .filter(({ aim }) => aim.focus.some((gpc) => focus.includes(gpc)))
+    .filter(({ aim }) => aim?.focus.some((gpc) => focus.includes(gpc)))
     .map(({ startedAt }) => day(startedAt));
   // What was tried out today is still today's lesson.
   return new Set(days.filter((one) => one < day(now))).size;

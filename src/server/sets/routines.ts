@@ -8,7 +8,7 @@ import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { routineDays, routines } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
-import { notFound } from "../http/errors.ts";
+import { notFound, unreadable } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 
 export interface Routine {
@@ -29,25 +29,24 @@ export interface RoutineDay {
 /** Items of so many days do not come again. */
 const DAYS_WITHOUT_REPEAT = 7;
 
-const toRoutine = ({ id, groupId, title, parts }: typeof routines.$inferSelect): Routine => ({
-  id,
-  groupId,
-  title,
-  parts,
-});
+/** @returns undefined when its skills cannot be read */
+const toRoutine = ({ id, groupId, title, parts }: typeof routines.$inferSelect): Routine | undefined =>
+  parts && { id, groupId, title, parts };
 
 /** A group's routines, the one touched last first. */
 export async function listRoutines(db: Queryable, groupId: GroupId): Promise<Routine[]> {
   await getGroup(db, groupId);
   const rows = await db.select().from(routines).where(eq(routines.groupId, groupId)).orderBy(desc(routines.updatedAt));
-  return rows.map(toRoutine);
+  return rows.flatMap((row) => toRoutine(row) ?? []);
 }
 
-/** @throws AppError "not-found" */
+/** @throws AppError "not-found", "unreadable" */
 export async function getRoutine(db: Queryable, id: RoutineId): Promise<Routine> {
   const [row] = await db.select().from(routines).where(eq(routines.id, id));
   if (!row) throw notFound("routine");
-  return toRoutine(row);
+  const routine = toRoutine(row);
+  if (!routine) throw unreadable("routine");
+  return routine;
 }
 
 /** @throws AppError "not-found" when there is no such group */
@@ -84,7 +83,8 @@ export async function fillDay(db: Queryable, id: RoutineId, day: string, input: 
   const routine = await getRoutine(db, id);
   const { words } = input;
   const [filled] = await daysOf(db, id, day, day);
-  if (filled && !input.again && fits(filled.parts, routine.parts)) return { routineId: id, day, parts: filled.parts };
+  if (filled?.parts && !input.again && fits(filled.parts, routine.parts))
+    return { routineId: id, day, parts: filled.parts };
   const school = await getSchool(db);
   const from = formatISO(subDays(parseISO(day), DAYS_WITHOUT_REPEAT), { representation: "date" });
   const before = await daysOf(db, id, from, day);
@@ -94,7 +94,7 @@ export async function fillDay(db: Queryable, id: RoutineId, day: string, input: 
     allowNotEverySchool: school.allowNotEverySchool,
     words,
     parts: routine.parts,
-    used: before.flatMap((other) => other.parts).flatMap(keysOf),
+    used: before.flatMap((other) => other.parts ?? []).flatMap(keysOf),
     seed: seedOf(`${id} ${day} ${input.again ? randomUUID() : ""}`),
   });
   await storeDay(db, id, day, parts);
@@ -104,8 +104,8 @@ export async function fillDay(db: Queryable, id: RoutineId, day: string, input: 
 /** Puts other items in one part of a day that has been filled. @throws AppError "not-found" */
 export async function editDay(db: Queryable, id: RoutineId, day: string, input: EditDayInput): Promise<RoutineDay> {
   const [filled] = await daysOf(db, id, day, day);
-  const old = filled?.parts[input.part];
-  if (!filled || !old) throw notFound("day of this routine");
+  const old = filled?.parts?.[input.part];
+  if (!filled?.parts || !old) throw notFound("day of this routine");
   const parts = filled.parts.map(
     (part, k): FilledPart =>
       k === input.part ? { ok: true, skill: old.skill, items: input.items, fromToday: 0 } : part,

@@ -19,7 +19,7 @@ import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { wordSets } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
-import { AppError, notFound } from "../http/errors.ts";
+import { AppError, notFound, unreadable } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 
 export interface WordSet {
@@ -32,14 +32,16 @@ export interface WordSet {
   readonly updatedAt: string;
 }
 
-const toSet = ({ id, groupId, kind, title, content, updatedAt }: typeof wordSets.$inferSelect): WordSet => ({
-  id,
-  groupId,
-  kind,
-  title,
-  content,
-  updatedAt: updatedAt.toISOString(),
-});
+/** @returns undefined when its content cannot be read */
+const toSet = ({ content, ...row }: typeof wordSets.$inferSelect): WordSet | undefined =>
+  content && {
+    id: row.id,
+    groupId: row.groupId,
+    kind: row.kind,
+    title: row.title,
+    content,
+    updatedAt: row.updatedAt.toISOString(),
+  };
 
 /** A group's sets, of every kind or of some, the one touched last first. */
 export async function listSets(
@@ -55,14 +57,16 @@ export async function listSets(
     .where(and(eq(wordSets.groupId, groupId), inArray(wordSets.kind, [...kinds])))
     .orderBy(desc(wordSets.updatedAt))
     .limit(most);
-  return rows.map(toSet);
+  return rows.flatMap((row) => toSet(row) ?? []);
 }
 
-/** @throws AppError "not-found" */
+/** @throws AppError "not-found", "unreadable" */
 export async function getSet(db: Queryable, id: SetId): Promise<WordSet> {
   const [row] = await db.select().from(wordSets).where(eq(wordSets.id, id));
   if (!row) throw notFound("set");
-  return toSet(row);
+  const set = toSet(row);
+  if (!set) throw unreadable("set");
+  return set;
 }
 
 /** @throws AppError "not-found", "invalid" */

@@ -1,0 +1,136 @@
+import { z } from "zod";
+import {
+  ACTIVITY_KIND_IDS,
+  DEFAULT_PRACTICE,
+  DEFAULT_SCHOOL,
+  ORAL_SKILLS,
+  PATTERNS,
+  PLANNED_KINDS,
+  type PlannedKind,
+  phoneme,
+} from "../core/light.ts";
+import { activityContentField } from "./activity-content.ts";
+import { aimField, practiceField } from "./fields.ts";
+import { schoolInput } from "./school.ts";
+import { placeField } from "./sessions.ts";
+import { oralItemField } from "./set-content.ts";
+
+/**
+ * The JSON columns as they must be for what stands in them to be shown and taught. Bounds are those of the inputs only
+ * where something would break beyond them: a row that was right when it was stored stays readable.
+ */
+
+/** A list of which those parts stay that can be read. */
+const readableOnes = <T>(one: z.ZodType<T>) =>
+  z.array(z.unknown()).transform((list) =>
+    list.flatMap((part): T[] => {
+      const read = one.safeParse(part);
+      return read.success ? [read.data] : [];
+    }),
+  );
+
+export const storedWords = z.array(z.string().min(1));
+
+export const storedAim = aimField;
+
+/** A choice that is newer than the row has its default. */
+const storedPractice = practiceField.partial().transform((chosen) => ({ ...DEFAULT_PRACTICE, ...chosen }));
+
+const plannedKind = z.enum(Object.keys(PLANNED_KINDS) as [PlannedKind]);
+
+export const storedActivities = readableOnes(
+  z.object({
+    id: z.string().min(1),
+    kind: plannedKind,
+    minutes: z.number(),
+    ref: z.string().optional(),
+    content: activityContentField.optional(),
+    title: z.string().default(""),
+    ifTime: z.boolean().default(false),
+    heldBack: z.boolean().default(false),
+    settings: storedPractice.default(DEFAULT_PRACTICE),
+    out: z.boolean().optional(),
+  }),
+);
+
+export const storedRun = z.object({
+  minutes: z.number().nullable(),
+  activities: z.array(
+    z.object({
+      id: z.string().min(1),
+      kind: plannedKind,
+      title: z.string(),
+      content: activityContentField,
+      minutes: z.number(),
+      ifTime: z.boolean(),
+      heldBack: z.boolean(),
+      settings: storedPractice.optional(),
+      targets: z.array(z.number().int().min(0).nullable()),
+    }),
+  ),
+  learnerId: z.string().optional(),
+});
+
+export const storedPlace = placeField;
+
+const storedGpc = z.object({
+  grapheme: z.string().min(1),
+  phonemes: z.array(z.string().refine((id) => phoneme(id) !== undefined)).min(1),
+  place: z.enum(["start", "inside", "end"]).optional(),
+});
+
+export const storedSteps = readableOnes(
+  z.object({
+    number: z.number().int().min(1),
+    name: z.string(),
+    gpcs: readableOnes(storedGpc),
+    patterns: readableOnes(z.enum(PATTERNS)),
+    irregularWords: readableOnes(z.string()),
+  }),
+);
+
+const storedTicked = z.object({
+  gpcs: readableOnes(z.string()),
+  patterns: readableOnes(z.enum(PATTERNS)),
+  words: readableOnes(z.string()),
+});
+
+export const storedTicks = z.object({ add: storedTicked, remove: storedTicked });
+
+export const storedRoutineParts = z.array(z.object({ skill: z.enum(ORAL_SKILLS), count: z.number().int().min(1) }));
+
+/** What a routine was filled with; why a skill could not be filled is told as it was stored. */
+export const storedDayParts = z.array(
+  z.union([
+    z.object({
+      ok: z.literal(true),
+      skill: z.enum(ORAL_SKILLS),
+      items: z.array(oralItemField),
+      fromToday: z.number(),
+    }),
+    z.object({ ok: z.literal(false), skill: z.enum(ORAL_SKILLS), reason: z.looseObject({ code: z.string() }) }),
+  ]),
+);
+
+export const storedTemplateParts = z.array(
+  z.object({
+    kind: z.enum(ACTIVITY_KIND_IDS),
+    items: z.number().int().min(1),
+    priority: z.number(),
+    heldBack: z.boolean().optional(),
+    ifTime: z.boolean().optional(),
+  }),
+);
+
+/** The choices of the school; one that is missing or cannot be read has its default, and no word kept out is let in. */
+export const storedSchool = z.object({
+  accent: schoolInput.shape.accent.catch(() => ({
+    ...DEFAULT_SCHOOL.accent,
+    mergers: [...DEFAULT_SCHOOL.accent.mergers],
+  })),
+  taps: schoolInput.shape.taps.catch(DEFAULT_SCHOOL.taps),
+  allowNotEverySchool: z.boolean().catch(DEFAULT_SCHOOL.allowNotEverySchool),
+  practice: storedPractice.catch(DEFAULT_SCHOOL.practice),
+  mastery: schoolInput.shape.mastery.catch(DEFAULT_SCHOOL.mastery),
+  never: readableOnes(z.string()).catch([]),
+});
