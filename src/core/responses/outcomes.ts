@@ -1,8 +1,11 @@
+/** How an answer counts: right, put right by the learner unasked, or neither. */
+export type CountsAs = "right" | "put-right" | "not-right";
+
 interface OutcomeDefinition {
   /** What it says of each unit of the word: all right, those named wrong and the others right, or nothing. */
   readonly units: "all-right" | "as-named" | "not-known";
-  /** The word counts as right. */
-  readonly isRight: boolean;
+  /** The one meaning of "right": for packs, turns, evidence and the edge of Teach. */
+  readonly countsAs: CountsAs;
   /** Right at once and without help: what a card needs to be known. */
   readonly isUnaided: boolean;
   /** The learner tried. */
@@ -13,12 +16,12 @@ interface OutcomeDefinition {
 
 /** How an answer came out, one definition each; the words for it are in components/words/response-words.ts. */
 export const OUTCOME_DEFINITIONS = {
-  right: { units: "all-right", isRight: true, isUnaided: true, isTried: true, comesAgain: false },
-  "after-tapping": { units: "all-right", isRight: true, isUnaided: false, isTried: true, comesAgain: false },
+  right: { units: "all-right", countsAs: "right", isUnaided: true, isTried: true, comesAgain: false },
+  "after-tapping": { units: "all-right", countsAs: "right", isUnaided: false, isTried: true, comesAgain: false },
   /** Put right by the learner, unasked. */
-  "self-corrected": { units: "not-known", isRight: false, isUnaided: false, isTried: true, comesAgain: false },
-  wrong: { units: "as-named", isRight: false, isUnaided: false, isTried: true, comesAgain: true },
-  "no-attempt": { units: "not-known", isRight: false, isUnaided: false, isTried: false, comesAgain: true },
+  "self-corrected": { units: "not-known", countsAs: "put-right", isUnaided: false, isTried: true, comesAgain: false },
+  wrong: { units: "as-named", countsAs: "not-right", isUnaided: false, isTried: true, comesAgain: true },
+  "no-attempt": { units: "not-known", countsAs: "not-right", isUnaided: false, isTried: false, comesAgain: true },
 } as const satisfies Record<string, OutcomeDefinition>;
 
 export type Outcome = keyof typeof OUTCOME_DEFINITIONS;

@@ -1,4 +1,4 @@
-import { Check, Circle } from "lucide-react";
+import { Check, Circle, RotateCcw } from "lucide-react";
 import { memo } from "react";
 import { OUTCOME_DEFINITIONS } from "../../core/light.ts";
 import type { Learner } from "../../server/groups/groups.ts";
@@ -65,18 +65,19 @@ const markSaid = ({ state, answer }: Mark): string =>
   state === "stored" ? `marked ${answer.outcome}, stored` : "being stored";
 
 const IS_RIGHT = <Check size={14} strokeWidth={3} className="sign-right [grid-area:1/1]" aria-hidden />;
+const PUT_RIGHT = <RotateCcw size={13} strokeWidth={3} className="sign-put-right [grid-area:1/1]" aria-hidden />;
 const IS_NOT = <Circle size={8} fill="currentColor" className="sign-not [grid-area:1/1]" aria-hidden />;
 
 /** Hollow while a mark is on its way; filled once the database has it. */
 const MarkSign = memo(function MarkSign({ mark }: { mark: Mark | undefined }) {
-  const isRight = mark && !OUTCOME_DEFINITIONS[mark.answer.outcome].comesAgain;
   return (
     <span
       aria-hidden
-      data-sign={!mark ? undefined : mark.state === "waiting" ? "waiting" : isRight ? "right" : "not"}
+      data-sign={!mark || mark.state === "waiting" ? mark?.state : OUTCOME_DEFINITIONS[mark.answer.outcome].countsAs}
       className="mark-sign"
     >
       {IS_RIGHT}
+      {PUT_RIGHT}
       {IS_NOT}
     </span>
   );
