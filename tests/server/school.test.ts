@@ -43,6 +43,14 @@ beforeAll(async () => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("the school's choices", () => {
+  it("that two people change at once keep what either of them did", async () => {
+    const base = (await send("GET /api/school")).body;
+    const change = (more: object) => send("PUT /api/school", { body: { ...base, ...more, base } });
+    await Promise.all([change({ never: ["gull"] }), change({ never: ["auk"], allowNotEverySchool: true })]);
+    expect((await send("GET /api/school")).body).toMatchObject({ never: ["auk", "gull"], allowNotEverySchool: true });
+    await send("PUT /api/school", { body: SCHOOL });
+  });
+
   it("are the defaults until somebody chooses, and then decide what a card says", async () => {
     expect((await send("GET /api/school")).body).toEqual(SCHOOL);
     expect((await card("bath")).card.readings[0].units[1].phonemes).toEqual(["æ"]);

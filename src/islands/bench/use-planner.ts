@@ -138,7 +138,7 @@ export function usePlanner({ state, dispatch, group, rules, recent, ticks, onTic
           ? tickedAsTaught(ticks, "gpcs", relaxation.gpc)
           : tickedAsTaught(ticks, "patterns", relaxation.pattern);
       try {
-        await call("PUT /api/groups/:groupId/ticks", { params: { groupId: group.id }, body: next });
+        await call("PUT /api/groups/:groupId/ticks", { params: { groupId: group.id }, body: { ...next, base: ticks } });
         onTicks(next);
         toast.success(`Ticked as taught for ${group.name}`);
       } catch (error) {

@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Select } from "../../components/ui/Select.tsx";
@@ -84,11 +84,14 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
   const [school, setSchool] = useState(first);
   const [never, setNever] = useState(first.never.join(", "));
   const [failure, setFailure] = useState("");
+  /** For what is pressed later than it is drawn. */
+  const latest = useRef(first);
   const autosave = useAnnouncedAutosave({
     name: "zip-step school",
     stored: first,
-    send: (whole) => call("PUT /api/school", { body: whole, outlive: true }),
+    send: (whole, stored) => call("PUT /api/school", { body: { ...whole, base: stored }, outlive: true }),
     onRestored: (unsaved) => {
+      latest.current = unsaved;
       setSchool(unsaved);
       setNever(unsaved.never.join(", "));
     },
@@ -98,15 +101,21 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
     },
     // What was typed stays where it was typed, to be put right.
     onRefused: (error) => {
+      latest.current = autosave.stored;
       setSchool(autosave.stored);
       setFailure(error.message);
     },
   });
 
   const save = (next: SchoolSettings) => {
+    latest.current = next;
     setSchool(next);
     setFailure("");
     autosave.save(next);
+  };
+  const putBack = (never: readonly string[]) => {
+    setNever(never.join(", "));
+    save({ ...latest.current, never });
   };
   const toggleMerger = (merger: Merger, on: boolean) => {
     const mergers = on ? [...school.accent.mergers, merger] : school.accent.mergers.filter((m) => m !== merger);
@@ -245,7 +254,12 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
             onChange={(event) => setNever(event.target.value)}
             onBlur={() => {
               const words = typedWords(never);
-              if (words.join(" ") !== school.never.join(" ")) save({ ...school, never: words });
+              if (words.join(" ") === school.never.join(" ")) return;
+              const before = school.never;
+              save({ ...school, never: words });
+              toast("The list of words kept out was changed.", {
+                action: { label: "Undo", onClick: () => putBack(before) },
+              });
             }}
           />
         </label>

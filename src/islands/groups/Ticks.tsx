@@ -38,8 +38,12 @@ export default function Ticks({ group, sequence }: Props) {
   const autosave = useAnnouncedAutosave({
     name: `zip-step ticks ${group.id}`,
     stored: group.ticks,
-    send: (whole) =>
-      call("PUT /api/groups/:groupId/ticks", { params: { groupId: group.id }, body: whole, outlive: true }),
+    send: (whole, stored) =>
+      call("PUT /api/groups/:groupId/ticks", {
+        params: { groupId: group.id },
+        body: { ...whole, base: stored },
+        outlive: true,
+      }),
     onRestored: setTicks,
     onRefused: (error) => {
       setTicks(autosave.stored);

@@ -15,8 +15,8 @@ interface AutosaveOptions<T, A> {
   readonly name: string;
   /** As the server has it. */
   readonly stored: T;
-  /** @throws RequestError */
-  readonly send: (whole: T) => Promise<A>;
+  /** Told what the server has so far as well. @throws RequestError */
+  readonly send: (whole: T, stored: T) => Promise<A>;
   readonly storage: AutosaveStorage;
   /** The server has the newest. */
   readonly onSaved?: (answer: A) => void;
@@ -87,7 +87,7 @@ export class Autosave<T, A = unknown> {
   /** The page is being closed: what waits for an answer to an earlier request is sent now. */
   flush(): void {
     const newest = this.#newest;
-    if (newest && newest !== this.#inFlight) this.#options.send(newest.whole).catch(() => undefined);
+    if (newest && newest !== this.#inFlight) this.#options.send(newest.whole, this.#stored).catch(() => undefined);
   }
 
   /** Resolves once there is an answer: whether the server has everything. */
@@ -103,7 +103,7 @@ export class Autosave<T, A = unknown> {
         this.#inFlight = next;
         this.#sent = [...this.#sent, next.whole].slice(-MOST_SENT);
         this.#note();
-        answer = await this.#options.send(next.whole);
+        answer = await this.#options.send(next.whole, this.#stored);
         this.#stored = next.whole;
         this.#sent = [];
       }
