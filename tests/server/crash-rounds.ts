@@ -215,3 +215,56 @@ export async function killedMigrations(root: string, rounds: number, seed: numbe
   }
   return { rounds, broken };
 }
+
+export interface BurstReport {
+  readonly marks: number;
+  readonly refused: number;
+  /** Marks that are not there once. */
+  readonly lostOrDoubled: number;
+  /** Milliseconds from sending to the answer. */
+  readonly median: number;
+  readonly p95: number;
+}
+
+/** Marks from several devices as fast as they are answered. @param marks how many in all @param devices how many at once */
+export async function markBurst(folder: string, marks: number, devices: number): Promise<BurstReport> {
+  fillFolder(folder);
+  const running = await start(folder);
+  const learners = Array.from({ length: devices }, (_, k) => `Tern ${k + 1}`);
+  const group = (await post(running.address, "/api/groups", {
+    name: "Dunes",
+    sequenceId: "short-vowels-first",
+    step: 14,
+    learners,
+  })) as unknown as { id: string; learners: { id: string }[] };
+  const words = ["ship", "chip", "chop", "shop"];
+  const aim = { focus: [], contrasts: [] };
+  const chain = await post(running.address, "/api/chains", { groupId: group.id, words, aim });
+  const session = await post(running.address, "/api/sessions", { chainId: chain.id });
+  const sent: string[] = [];
+  const took: number[] = [];
+  let refused = 0;
+  await Promise.all(
+    group.learners.map(async ({ id: learnerId }) => {
+      while (sent.length < marks) {
+        const id = randomUUID();
+        const wordIndex = sent.push(id) % words.length;
+        const begun = performance.now();
+        const answer = { outcome: "right", substitutions: [] };
+        const at = new Date().toISOString();
+        const mark = { id, sessionId: session.id, learnerId, wordIndex, mode: "read", answer, at };
+        await post(running.address, "/api/responses", mark).catch(() => refused++);
+        took.push(performance.now() - begun);
+      }
+    }),
+  );
+  await kill(running);
+  const opened = await openDatabase(folder);
+  const { rows } = await opened.db.execute(sql`select id, count(*)::int as n from responses group by id`);
+  const times = new Map(rows.map(({ id, n }) => [id as string, n as number]));
+  await opened.close();
+  took.sort((a, b) => a - b);
+  const at = (share: number) => Math.round(took[Math.floor(took.length * share)] as number);
+  const lostOrDoubled = sent.filter((id) => times.get(id) !== 1).length - refused;
+  return { marks: sent.length, refused, lostOrDoubled, median: at(0.5), p95: at(0.95) };
+}

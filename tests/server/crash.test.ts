@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, describe, expect, it } from "vitest";
-import { crashRounds, killedMigrations } from "./crash-rounds.ts";
+import { crashRounds, killedMigrations, markBurst } from "./crash-rounds.ts";
 import { removeEmpties } from "./old-folder.ts";
 
 /** The short form of `npm run stress`. */
@@ -17,6 +17,11 @@ describe("a crash", () => {
     const report = await crashRounds(join(root, "records"), 10, 20261128);
     expect(report).toMatchObject({ lost: 0, doubledOrMissing: 0 });
     expect(report.acknowledged).toBeGreaterThan(40);
+  });
+
+  it("leaves every mark of a burst in its place: 300 from 30 devices are there once", async () => {
+    const report = await markBurst(join(root, "burst"), 300, 30);
+    expect(report).toMatchObject({ refused: 0, lostOrDoubled: 0 });
   });
 
   it("in the middle of a migration: the next start finishes it, and no row is lost", async () => {
