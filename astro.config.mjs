@@ -1,17 +1,44 @@
+import { fileURLToPath } from "node:url";
 import node from "@astrojs/node";
 import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
+import { build } from "esbuild";
+
+/** Builds what listens, and looks at every request before the part that Astro builds sees it (src/server/door/). */
+const door = {
+  name: "door",
+  hooks: {
+    "astro:build:done": async () => {
+      await build({
+        entryPoints: [fileURLToPath(new URL("src/server/door/start.ts", import.meta.url))],
+        outfile: fileURLToPath(new URL("dist/server/entry.mjs", import.meta.url)),
+        bundle: true,
+        platform: "node",
+        format: "esm",
+        packages: "external",
+      });
+    },
+  },
+};
 
 export default defineConfig({
   output: "server",
-  adapter: node({ mode: "standalone" }),
-  integrations: [react()],
+  // A page is whole before its first byte is sent: what goes wrong in it is answered as such.
+  adapter: node({ mode: "middleware", experimentalDisableStreaming: true }),
+  integrations: [react(), door],
   server: { host: "127.0.0.1", port: 4321 },
   devToolbar: { enabled: false },
+  // Nothing here needs pictures made anew, and the endpoint that would do it takes addresses from whoever asks.
+  image: { endpoint: { entrypoint: "./src/server/http/no-images.ts" } },
+  build: { serverEntry: "app.mjs", inlineStylesheets: "never" },
+  // Only the hashes of the scripts that Astro writes into pages are taken from it (src/middleware.ts).
+  experimental: { csp: { algorithm: "SHA-256" } },
   vite: {
     plugins: [tailwindcss()],
     worker: { format: "es" },
+    // Every script is a file of ours, none stands in a page.
+    build: { assetsInlineLimit: 0 },
     // PGlite finds its own files beside its module: it must not be bundled.
     ssr: { external: ["@electric-sql/pglite"] },
   },

@@ -1,4 +1,6 @@
 import { defineMiddleware } from "astro:middleware";
+import { CLOSED_POLICY, pagePolicy } from "./server/door/security-headers.ts";
+import { logError } from "./server/http/log-error.ts";
 
 /** Addresses that screens once had: bookmarks go on to where the screen is now. */
 const MOVED: Readonly<Record<string, string>> = { "/see": "/evidence", "/ears": "/ears-only" };
@@ -6,15 +8,27 @@ const MOVED: Readonly<Record<string, string>> = { "/see": "/evidence", "/ears": 
 /** What is put together on these and not saved lives in the page alone: the browser may keep it for the way back. */
 const CACHED_BY_THE_BROWSER = new Set(["/families", "/ears-only"]);
 
+const POLICY = "content-security-policy";
+
 /**
  * Pages and answers are made from the records of the moment. On the way back a browser shows what it kept of a page,
  * however old; what was changed there next would overwrite what had been changed since. And learners' records are to
  * lie in no browser's cache.
  */
-export const onRequest = defineMiddleware(async ({ url, redirect }, next) => {
+export const onRequest = defineMiddleware(async ({ url, redirect, rewrite }, next) => {
   const moved = MOVED[url.pathname];
   if (moved !== undefined) return redirect(`${moved}${url.search}`, 301);
-  const response = await next();
+  let response: Response;
+  try {
+    response = await next();
+  } catch (error) {
+    logError(error);
+    response = await rewrite("/500");
+  }
   if (!CACHED_BY_THE_BROWSER.has(url.pathname)) response.headers.set("cache-control", "no-store");
+  const isPage = response.headers.get("content-type")?.startsWith("text/html") ?? false;
+  // The framework knows the hashes of the scripts it writes into a page from when it was built.
+  const hashes = response.headers.get(POLICY)?.match(/sha256-[\w+/=]+/g) ?? [];
+  response.headers.set(POLICY, isPage ? pagePolicy(hashes) : CLOSED_POLICY);
   return response;
 });

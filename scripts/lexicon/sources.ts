@@ -46,7 +46,7 @@ function capitalsInWordNet(): { lower: Set<string>; upper: Set<string> } {
       const fields = line.split(" ");
       const count = Number.parseInt(fields[3] ?? "0", 16);
       for (let k = 0; k < count; k++) {
-        const lemma = (fields[4 + 2 * k] ?? "").replace(/\(.*\)/, "");
+        const lemma = (fields[4 + 2 * k] ?? "").replace(/\([^()]*\)/, "");
         (/[A-Z]/.test(lemma) ? upper : lower).add(lemma.toLowerCase());
       }
     }

@@ -6,16 +6,14 @@ import {
   HOW_FAR,
   ORAL_SKILLS,
   POSITION_FACTS,
-  phoneme,
   WALK_WAYS,
 } from "../core/light.ts";
-import { gpcField, wordField } from "./fields.ts";
+import { gpcField, soundField, wordField } from "./fields.ts";
 import { binField, oralItemField } from "./set-content.ts";
 
 /** What each kind of activity is done with, as it is stored in a plan and in a lesson. */
 
 const words = z.array(wordField);
-const sound = z.string().refine((id) => phoneme(id) !== undefined, "is not a sound of the inventory");
 const kind = <K extends ActivityKind>(name: K) => ({ kind: z.literal(name) });
 
 const CONTENT_FIELDS = {
@@ -25,7 +23,7 @@ const CONTENT_FIELDS = {
   }),
   "hear-and-spell": z.object({
     ...kind("hear-and-spell"),
-    sounds: z.array(z.object({ sound: z.array(sound), gpcs: z.array(gpcField) })),
+    sounds: z.array(z.object({ sound: z.array(soundField), gpcs: z.array(gpcField) })),
   }),
   dictation: z.object({ ...kind("dictation"), words, sentences: z.array(z.string()) }),
   "sound-cards": z.object({ ...kind("sound-cards"), gpcs: z.array(gpcField) }),

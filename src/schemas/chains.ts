@@ -1,12 +1,12 @@
 import { z } from "zod";
-import { aimField, shapeField, wordField } from "./fields.ts";
+import { aimField, lineField, shapeField, wordField } from "./fields.ts";
 import { groupIdField } from "./ids.ts";
 
 const wordsField = z.array(wordField).min(1, "a chain has at least one word").max(60, "a chain has at most 60 words");
 
 export const newChainInput = z.object({
   groupId: groupIdField,
-  title: z.string().trim().max(80, "a title has at most 80 letters").optional(),
+  title: lineField.max(80, "a title has at most 80 letters").optional(),
   words: wordsField,
   aim: aimField,
   shape: shapeField.optional(),

@@ -28,6 +28,26 @@ type Loose<T> = T extends object
   ? { [Field in keyof T]: Record<never, never> extends Pick<T, Field> ? Loose<T[Field]> | undefined : Loose<T[Field]> }
   : T;
 
+/** What is said in one line: a name, a title. Line breaks and runs of blanks are one blank. */
+export const lineField = z.string().overwrite((text) => text.replace(/\s+/g, " ").trim());
+
+/** Years in which there are lessons: outside them a date is a slip of the hand. */
+const [FIRST_YEAR, LAST_YEAR] = [2000, 2099];
+const isInOurTime = (date: string): boolean => {
+  const year = Number(date.slice(0, 4));
+  return year >= FIRST_YEAR && year <= LAST_YEAR;
+};
+
+/** A day of the calendar: `"2026-11-30"`. */
+export const dateField = z.iso
+  .date("is a date such as 2026-11-30")
+  .refine(isInOurTime, `is between the years ${FIRST_YEAR} and ${LAST_YEAR}`);
+
+/** A moment, with its offset from UTC: `"2026-11-24T09:30:00Z"`. */
+export const momentField = z.iso
+  .datetime({ offset: true, message: "must be a time such as 2026-11-24T09:30:00Z" })
+  .refine(isInOurTime, `is between the years ${FIRST_YEAR} and ${LAST_YEAR}`);
+
 /** Whose rows are asked for. */
 export const ofGroupQuery = z.object({ groupId: groupIdField });
 
@@ -39,7 +59,19 @@ export const wordField = z
   .max(30, "a word has at most 30 letters")
   .regex(/^[a-z]+$/, "a word is written with the letters a to z");
 
-export const gpcField = z.string().refine((id) => gpcById(id) !== undefined, "is not a correspondence of the table");
+/** Ids of correspondences and sounds are shorter than this. */
+const LONGEST_ID = 40;
+
+/** A sound of the inventory. */
+export const soundField = z
+  .string()
+  .max(LONGEST_ID, "is not a sound of the inventory")
+  .refine((id) => phoneme(id) !== undefined, "is not a sound of the inventory");
+
+export const gpcField = z
+  .string()
+  .max(LONGEST_ID, "is not a correspondence of the table")
+  .refine((id) => gpcById(id) !== undefined, "is not a correspondence of the table");
 
 export const aimField = z.object({
   focus: z.array(gpcField).max(20, "at most 20 at once"),
@@ -71,14 +103,17 @@ export const shapeField = z.object({
 }) satisfies z.ZodType<Loose<ChainShape>>;
 
 /** A correspondence with, perhaps, the place it is taught for: `"ck=k@end"`. */
-export const gpcTokenField = z.string().refine((token) => {
-  try {
-    const { grapheme, phonemes } = parseTaughtGpc(token);
-    return gpcById(gpcId(grapheme, phonemes)) !== undefined;
-  } catch {
-    return false;
-  }
-}, "is not a correspondence of the table");
+export const gpcTokenField = z
+  .string()
+  .max(LONGEST_ID, "is not a correspondence of the table")
+  .refine((token) => {
+    try {
+      const { grapheme, phonemes } = parseTaughtGpc(token);
+      return gpcById(gpcId(grapheme, phonemes)) !== undefined;
+    } catch {
+      return false;
+    }
+  }, "is not a correspondence of the table");
 
 export const patternField = z.enum(PATTERNS, `must be one of ${PATTERNS.join(", ")}`);
 
@@ -91,7 +126,7 @@ export const answerField = z
       .array(
         z.object({
           unit: z.number().int().min(0).max(30),
-          said: z.array(z.string().refine((id) => phoneme(id) !== undefined, "is not a sound of the inventory")).max(3),
+          said: z.array(soundField).max(3),
         }),
       )
       .max(30),

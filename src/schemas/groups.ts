@@ -1,16 +1,19 @@
 import { z } from "zod";
-import { gpcTokenField, patternField, sequenceIdField, wordField } from "./fields.ts";
+import { MAX_STEPS } from "../core/light.ts";
+import { gpcTokenField, lineField, patternField, sequenceIdField, wordField } from "./fields.ts";
 
-export const nicknameField = z
-  .string()
-  .trim()
+export const nicknameField = lineField
   .min(1, "a nickname has at least one letter")
   .max(40, "a nickname has at most 40 letters");
 
 export const newGroupInput = z.object({
-  name: z.string().trim().min(1, "a group needs a name").max(60, "a group's name has at most 60 letters"),
+  name: lineField.min(1, "a group needs a name").max(60, "a group's name has at most 60 letters"),
   sequenceId: sequenceIdField,
-  step: z.number().int("a step is a whole number").min(1, "steps are counted from 1"),
+  step: z
+    .number()
+    .int("a step is a whole number")
+    .min(1, "steps are counted from 1")
+    .max(MAX_STEPS, `a sequence has at most ${MAX_STEPS} steps`),
   learners: z.array(nicknameField).max(40, "a group has at most 40 learners"),
 });
 

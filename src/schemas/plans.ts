@@ -31,7 +31,12 @@ const changedPlanField = z.object({
 export const planInput = changedPlanField.extend({ base: changedPlanField.optional() });
 
 /** The version of a plan that something is asked of; where it is given and another is stored, nothing is done. */
-const versionField = z.number().int().min(0).optional();
+const versionField = z
+  .number()
+  .int()
+  .min(0)
+  .max(2 ** 31)
+  .optional();
 
 export const draftInput = aimField.extend({
   minutes: z

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { OUTCOMES, RESPONSE_MODES, UNIT_RESULTS } from "../core/light.ts";
-import { answerField } from "./fields.ts";
+import { answerField, momentField } from "./fields.ts";
 import { learnerIdField, responseIdField, sessionIdField } from "./ids.ts";
 
 export const newResponseInput = z.object({
@@ -16,7 +16,7 @@ export const newResponseInput = z.object({
   supersedes: responseIdField.nullable().default(null),
   /** True to take a mark back: the row supersedes it and counts for nothing. */
   withdrawn: z.boolean().default(false),
-  at: z.iso.datetime({ offset: true, message: "must be a time such as 2026-11-24T09:30:00Z" }),
+  at: momentField,
 });
 
 /** What the parts of a stored row must be for it to be shown and counted. */

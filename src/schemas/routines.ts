@@ -1,12 +1,12 @@
 import { z } from "zod";
 import { MOST_ITEMS, MOST_PARTS, ORAL_SKILLS } from "../core/light.ts";
-import { wordField } from "./fields.ts";
+import { dateField, lineField, wordField } from "./fields.ts";
 import { groupIdField } from "./ids.ts";
 import { oralItemField } from "./set-content.ts";
 
 export const newRoutineInput = z.object({
   groupId: groupIdField,
-  title: z.string().trim().min(1, "a routine needs a name").max(60, "a name has at most 60 letters"),
+  title: lineField.min(1, "a routine needs a name").max(60, "a name has at most 60 letters"),
   parts: z
     .array(
       z.object({
@@ -24,7 +24,7 @@ export const newRoutineInput = z.object({
 
 export const editRoutineInput = newRoutineInput.omit({ groupId: true });
 
-export const dayField = z.iso.date("is not a date like 2026-11-25");
+export const dayField = dateField;
 
 export const fillInput = z.object({
   words: z.array(wordField).max(60, "at most 60 words"),

@@ -13,7 +13,7 @@ const masteryField = z
 export const schoolInput = z.object({
   accent: z.object({
     accent: z.enum(ACCENTS, `must be one of ${ACCENTS.join(", ")}`),
-    mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)),
+    mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)).max(MERGERS.length, "names each once"),
   }),
   taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
   allowNotEverySchool: z.boolean(),

@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { MAX_STEPS } from "../core/light.ts";
+import { lineField } from "./fields.ts";
 
 const rowField = z.object({
-  name: z.string().max(200, "has at most 200 letters"),
+  name: lineField.max(200, "has at most 200 letters"),
   spellings: z.string().max(2000, "has at most 2,000 letters"),
   patterns: z.string().max(500, "has at most 500 letters"),
   irregularWords: z.string().max(2000, "has at most 2,000 letters"),
@@ -13,7 +14,7 @@ export const rowsInput = z.object({
 });
 
 export const sequenceInput = rowsInput.extend({
-  name: z.string().trim().min(1, "a sequence needs a name").max(60, "a name has at most 60 letters"),
+  name: lineField.min(1, "a sequence needs a name").max(60, "a name has at most 60 letters"),
 });
 
 export const csvInput = z.object({ csv: z.string().max(200_000, "a file has at most 200,000 letters") });

@@ -9,22 +9,23 @@ import {
   MOST_IN_A_BIN,
   MOST_IN_A_SET,
   ORAL_SKILLS,
-  phoneme,
   SET_ORDERS,
   type SetContent,
   type SetContentOf,
   type SetKind,
   WALK_WAYS,
 } from "../core/light.ts";
-import { gpcField, wordField } from "./fields.ts";
+import { gpcField, soundField, wordField } from "./fields.ts";
 
 /** The shapes of saved sets, each with its refusals in words. */
 
-const soundField = z.string().refine((id) => phoneme(id) !== undefined, "is not a sound of the inventory");
 const soundsField = z.array(soundField).min(1, "names at least one sound").max(12, "a word has at most 12 sounds");
 const familyField = z.object({
   kind: z.enum(FAMILY_KINDS),
-  letters: z.string().regex(/^[a-z]+(-e)?[a-z]*$/, "is written with letters"),
+  letters: z
+    .string()
+    .max(20, "has at most 20 letters")
+    .regex(/^[a-z]+(?:-e[a-z]*)?$/, "is written with letters"),
   sounds: z.string().min(1).max(40),
 });
 const endingsField = z.enum(["out", "marked"]);
@@ -78,7 +79,11 @@ const sortContent = z.object({
       perBin: z.number().int().min(LEAST_IN_A_BIN).max(MOST_IN_A_BIN),
       foils: z.number().int().min(0).max(MOST_FOILS),
       falseFriends: z.boolean(),
-      seed: z.number().int(),
+      seed: z
+        .number()
+        .int()
+        .min(0)
+        .max(2 ** 31),
     })
     .optional(),
 });

@@ -1,8 +1,9 @@
 import { z } from "zod";
+import { lineField } from "./fields.ts";
 import { groupIdField } from "./ids.ts";
 import { setContentField } from "./set-content.ts";
 
-const titleField = z.string().trim().max(80, "a title has at most 80 letters");
+const titleField = lineField.max(80, "a title has at most 80 letters");
 
 export const newSetInput = z.object({ groupId: groupIdField, title: titleField.optional(), content: setContentField });
 

@@ -7,10 +7,9 @@ import {
   PATTERNS,
   PLANNED_KINDS,
   type PlannedKind,
-  phoneme,
 } from "../core/light.ts";
 import { activityContentField } from "./activity-content.ts";
-import { aimField, practiceField } from "./fields.ts";
+import { aimField, practiceField, soundField } from "./fields.ts";
 import { schoolInput } from "./school.ts";
 import { placeField } from "./sessions.ts";
 import { oralItemField } from "./set-content.ts";
@@ -75,7 +74,7 @@ export const storedPlace = placeField;
 
 const storedGpc = z.object({
   grapheme: z.string().min(1),
-  phonemes: z.array(z.string().refine((id) => phoneme(id) !== undefined)).min(1),
+  phonemes: z.array(soundField).min(1),
   place: z.enum(["start", "inside", "end"]).optional(),
 });
 

@@ -1,6 +1,5 @@
 import { z } from "zod";
-
-const dateField = z.iso.date("is a date such as 2026-11-30");
+import { dateField } from "./fields.ts";
 
 /** Weekdays, Monday 1 to Sunday 7. */
 const weekdaysField = z
@@ -19,6 +18,6 @@ const shapeOfWeek = {
 };
 
 /** What a week is asked for by; a focus chosen for a day goes by its date. */
-export const weekQuery = z.object(shapeOfWeek).catchall(z.string());
+export const weekQuery = z.object(shapeOfWeek).catchall(z.string().max(100));
 
 export type WeekQuery = z.infer<typeof weekQuery>;

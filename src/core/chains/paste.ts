@@ -19,14 +19,15 @@ export interface LeftOut {
 /** Between words: white space, commas, arrows, bars, bullets; numbers in front of them fall away too. */
 const SEPARATORS = /[\s,;|→⟶⇒>•·]+|-{1,2}>|\s[-–—]\s/u;
 const NUMBERING = /^[([]?\d+[.):\]]*$/;
-const EDGES = /^[^\p{L}]+|[^\p{L}]+$/gu;
+/** From the first letter to the last. */
+const CORE = /\p{L}(?:.*\p{L})?/su;
 
 /** Takes a chain out of pasted text: from a book, a web page, a spreadsheet. */
 export function readWordList(text: string): PastedList {
   const pieces = text
     .split(SEPARATORS)
     .filter((piece) => piece !== "" && !NUMBERING.test(piece))
-    .map((piece) => piece.replace(EDGES, ""))
+    .map((piece) => CORE.exec(piece)?.[0] ?? "")
     .filter((piece) => piece !== "");
   if (pieces.length === 0) return { ok: false, code: "empty" };
   if (pieces.length > MAX_PASTED_WORDS)

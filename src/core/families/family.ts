@@ -19,10 +19,14 @@ export const familyId = ({ kind, letters, sounds }: Family): string => `${kind} 
 
 /** How a teacher writes a rime or a body (`-at`, `a_e`, `CA-`), brought to our letters. */
 export function readFamilyLetters(typed: string): string {
-  return typed
+  const letters = typed
     .normalize("NFC")
     .trim()
     .toLowerCase()
-    .replace(/[_‐–—]/g, "-")
-    .replace(/^-+|-+$/g, "");
+    .replace(/[_‐–—]/g, "-");
+  const isOuter = (at: number) => letters[at] === "-";
+  let [from, to] = [0, letters.length];
+  while (from < to && isOuter(from)) from++;
+  while (to > from && isOuter(to - 1)) to--;
+  return letters.slice(from, to);
 }

@@ -35,7 +35,33 @@ export function splitCorrespondences(field: string): string[] {
   return [...field.matchAll(TOKEN)].map(([token]) => token.trim());
 }
 
-const PARTS = /^([^=(@\s]+)\s*(?:=\s*([^@(]+?)|\(\s*([^)]*?)\s*\)?|as\s+in\s+([^@\s]+))?\s*(?:@\s*(\S+))?$/u;
+interface CorrespondenceParts {
+  readonly grapheme: string;
+  readonly sound?: string;
+  readonly example?: string;
+  readonly place?: string;
+}
+
+/** `"ow (snow) @end"` in its parts: letters, then a sound or an example word, then a place. */
+function partsOf(text: string): CorrespondenceParts | undefined {
+  const [before = "", place, ...more] = text.split("@").map((part) => part.trim());
+  if (more.length > 0 || place === "" || (place !== undefined && /\s/.test(place))) return undefined;
+  const at = place !== undefined && { place };
+  const [grapheme = ""] = /^[^=(\s]+/.exec(before) ?? [];
+  const rest = before.slice(grapheme.length).trim();
+  if (grapheme === "") return undefined;
+  if (rest === "") return { grapheme, ...at };
+  if (rest.startsWith("=")) {
+    const sound = rest.slice(1).trim();
+    return sound === "" || sound.includes("(") ? undefined : { grapheme, sound, ...at };
+  }
+  if (rest.startsWith("(")) {
+    const [example = "", after] = rest.slice(1).split(")");
+    return after ? undefined : { grapheme, example: example.trim(), ...at };
+  }
+  const [as, is, example, ...others] = rest.split(/\s+/);
+  return as === "as" && is === "in" && example && others.length === 0 ? { grapheme, example, ...at } : undefined;
+}
 
 /**
  * Reads one correspondence as teachers write it: `sh`, `ow (snow)`, `ow as in snow`, `ow=oʊ`, `ow=/əʊ/`, each
@@ -44,10 +70,10 @@ const PARTS = /^([^=(@\s]+)\s*(?:=\s*([^@(]+?)|\(\s*([^)]*?)\s*\)?|as\s+in\s+([^
  */
 export function readCorrespondence(text: string, lookUp: LookUp): ReadCorrespondence {
   const no = (fault: CorrespondenceFault): ReadCorrespondence => ({ ok: false, fault });
-  const match = PARTS.exec(text.trim());
-  const grapheme = match?.[1]?.toLowerCase().replace(/[_‐–—]/g, "-") ?? "";
-  if (!match || !/^[a-z]+(?:-e)?$/.test(grapheme)) return no({ code: "not-a-correspondence", text: text.slice(0, 40) });
-  const [, , sound, bracketed, example, place] = match;
+  const parts = partsOf(text.trim());
+  const grapheme = parts?.grapheme.toLowerCase().replace(/[_‐–—]/g, "-") ?? "";
+  if (!parts || !/^[a-z]+(?:-e)?$/.test(grapheme)) return no({ code: "not-a-correspondence", text: text.slice(0, 40) });
+  const { sound, example, place } = parts;
   if (place !== undefined && !UNIT_PLACES.includes(place as UnitPlace))
     return no({ code: "unknown-place", grapheme, place });
   const rows = GPCS.filter((gpc) => gpc.grapheme === grapheme);
@@ -55,8 +81,8 @@ export function readCorrespondence(text: string, lookUp: LookUp): ReadCorrespond
   const found =
     sound !== undefined
       ? bySound(grapheme, sound, rows)
-      : (bracketed ?? example)
-        ? byWord(grapheme, (bracketed ?? example ?? "").toLowerCase(), rows, lookUp)
+      : example
+        ? byWord(grapheme, example.toLowerCase(), rows, lookUp)
         : byLetters(grapheme, rows);
   if ("code" in found) return no(found);
   return {

@@ -103,7 +103,7 @@ function placeCost(gpc: Gpc, word: string, start: number, end: number): number |
       return /(w|wh|qu|squ)$/.test(word.slice(0, start)) ? 0 : undefined;
     case "suffix":
       // After a vowel letter the e belongs to the vowel: cr·ie·d, gl·ue·d, but pl·ay·ed, v·ow·ed.
-      return rest === "" && /[aeiouy].*([^aeiou]|oo)$/.test(word.slice(0, start)) ? 0 : undefined;
+      return rest === "" && /^[^aeiouy]*[aeiouy].*(?:[^aeiou]|oo)$/.test(word.slice(0, start)) ? 0 : undefined;
   }
 }
 

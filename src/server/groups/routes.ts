@@ -1,4 +1,3 @@
-import Papa from "papaparse";
 import { newGroupInput, ticksInput } from "../../schemas/groups.ts";
 import { groupChangeInput, learnerChangeInput, newLearnerInput } from "../../schemas/people.ts";
 import { weekQuery } from "../../schemas/week.ts";
@@ -85,10 +84,7 @@ export const GROUP_ROUTES = {
     answers: "a CSV file",
     run: async ({ db, params }) => {
       const { nickname, answers } = await learnerRecords(db, params.learnerId);
-      return csvFile(
-        nickname,
-        Papa.unparse({ fields: [...RECORD_COLUMNS], data: [...answers] }, { escapeFormulae: true }),
-      );
+      return csvFile(nickname, [RECORD_COLUMNS, ...answers.map((row) => RECORD_COLUMNS.map((column) => row[column]))]);
     },
   }),
   ...route("DELETE /api/learners/:learnerId", {

@@ -4,6 +4,7 @@ import { gpcField } from "../../schemas/fields.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import type { WeekQuery } from "../../schemas/week.ts";
 import type { Queryable } from "../db/database.ts";
+import { calendarText } from "../http/files.ts";
 import { getTimeZone } from "../school/installation.ts";
 import { substitutionsOf } from "../sets/families-page.ts";
 import { groupScope } from "./group-scope.ts";
@@ -68,7 +69,7 @@ const letters = (gpcs: readonly string[]): string =>
 /** The week as a calendar file. Times are those of the wall clock, wherever the file is opened. */
 export function weekCalendar({ group, days, at, minutes }: Week): string {
   const calendar = ical({
-    name: `Lessons: ${group.name}`,
+    name: calendarText(`Lessons: ${group.name}`),
     method: ICalCalendarMethod.PUBLISH,
     prodId: "//Zip Step//Week//EN",
   });

@@ -1,14 +1,13 @@
 import { match } from "path-to-regexp";
-import { ZodError, type z } from "zod";
+import type { z } from "zod";
 import { WORKSPACE_HEADER } from "../../schemas/headers.ts";
 import type { OpenDatabase } from "../db/database.ts";
 import { ROUTES } from "../routes.ts";
+import { cleanTexts } from "./clean-texts.ts";
 import { AppError } from "./errors.ts";
+import { logError } from "./log-error.ts";
 import { type ParamName, parseParam } from "./params.ts";
 import { type AnyRoute, METHODS, type Method } from "./route.ts";
-
-/** No request of ours comes near this, in bytes; a larger one is a mistake or mischief. */
-const LARGEST_BODY = 256 * 1024;
 
 const json = (status: number, body: unknown, headers: Record<string, string> = {}) =>
   new Response(JSON.stringify(body), {
@@ -16,15 +15,16 @@ const json = (status: number, body: unknown, headers: Record<string, string> = {
     headers: { "content-type": "application/json; charset=utf-8", ...headers },
   });
 
-/** Reads a body as JSON. @throws AppError "not-json", "too-large" */
+/** Reads a body as JSON; how large it may be is seen to before (`door/`). @throws AppError "not-json", "invalid" */
 async function readJson(request: Request): Promise<unknown> {
   const text = await request.text();
-  if (text.length > LARGEST_BODY) throw new AppError("too-large", "The request is larger than 256 KiB.");
+  let value: unknown;
   try {
-    return JSON.parse(text);
+    value = JSON.parse(text);
   } catch {
     throw new AppError("not-json", "The request is not JSON.");
   }
+  return cleanTexts(value);
 }
 
 const valueAt = (value: unknown, path: readonly PropertyKey[]): unknown =>
@@ -55,13 +55,7 @@ export function parseInput<T>(schema: z.ZodType<T>, value: unknown): T {
 
 function answerError(error: unknown): Response {
   const known = error instanceof AppError ? error : new AppError("internal", "Something went wrong inside Zip Step.");
-  // The cause is for the log; parameters (which may hold a nickname) are not.
-  if (known.code === "internal" && !(error instanceof ZodError))
-    console.error(
-      error instanceof Error
-        ? `${error.name}: ${String(error.cause ?? error.message).split("\n")[0]}`
-        : "unknown error",
-    );
+  if (known.code === "internal") logError(error);
   const { code, message, hint, fields } = known;
   return json(known.status, { error: { code, message, hint, fields } });
 }
@@ -111,7 +105,7 @@ async function run(
       Object.entries(params).map(([name, value]) => [name, parseParam(name as ParamName, value)]),
     ),
     body: route.body && parseInput(route.body, await readJson(request)),
-    query: route.query && parseInput(route.query, Object.fromEntries(searchParams)),
+    query: route.query && parseInput(route.query, cleanTexts(Object.fromEntries(searchParams))),
     now: new Date(),
   };
   const meant = request.headers.get(WORKSPACE_HEADER);

@@ -8,6 +8,12 @@ const CATALOGUE = {
     status: 422,
     hint: "It is kept as it is. Go back and choose another; a backup from before may hold it whole (Groups, Backups).",
   },
+  "wrong-host": {
+    status: 421,
+    hint: "Open the address that it printed when it was started; further names are a setting: ZIP_STEP_HOSTS=name npm start",
+  },
+  "foreign-origin": { status: 403, hint: "Open Zip Step itself and do it there; nothing was stored." },
+  "address-too-long": { status: 414, hint: "Go back to Today and choose again." },
   "wrong-method": { status: 405, hint: "Call it with one of the methods named; nothing was stored." },
   conflict: { status: 409, hint: "Reload the page to see what is stored, then try again." },
   "folder-in-use": {

@@ -1,3 +1,5 @@
+import Papa from "papaparse";
+
 /** A file for the browser to keep, named after what is in it. */
 function file(name: string, ending: string, type: string, text: string): Response {
   const plain =
@@ -24,7 +26,32 @@ export const bytesFile = (name: string, bytes: Uint8Array<ArrayBuffer>): Respons
     },
   });
 
-/** An answer that downloads as a CSV file. */
-export const csvFile = (name: string, csv: string): Response => file(name, "csv", "text/csv", csv);
+/** The mark by which a spreadsheet knows that a file is UTF-8. */
+const BYTE_ORDER_MARK = "\uFEFF";
+
+/** What a spreadsheet would take for a formula. */
+const FORMULA = /^[=+\-@\t\r]/;
+
+/**
+ * An answer that downloads as a CSV file (RFC 4180). A cell that a spreadsheet would run as a formula begins with an
+ * apostrophe, which `withoutGuard` takes off again.
+ *
+ * @param rows cells by line, the header first
+ */
+export const csvFile = (name: string, rows: readonly (readonly unknown[])[]): Response =>
+  file(
+    name,
+    "csv",
+    "text/csv",
+    `${BYTE_ORDER_MARK}${Papa.unparse(rows as unknown[][], { escapeFormulae: FORMULA })}\r\n`,
+  );
+
+/** A cell as it was before `csvFile` guarded it. */
+export const withoutGuard = (cell: string): string =>
+  cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;
+
+/** A text as the value of a property of a calendar file (RFC 5545, 3.3.11), for where the package takes it as it is. */
+export const calendarText = (text: string): string => text.replace(/[\\;,]/g, "\\$&").replace(/\r\n|[\n\r]/g, "\\n");
+
 /** An answer that downloads as a calendar file. */
 export const calendarFile = (name: string, text: string): Response => file(name, "ics", "text/calendar", text);

@@ -80,8 +80,8 @@ export const SCHOOL_ROUTES = {
     summary: "An order of teaching as a CSV file.",
     answers: "a CSV file",
     run: async ({ db, params }) => {
-      const { name, csv } = await sequenceCsv(db, params.sequenceId);
-      return csvFile(name, csv);
+      const { name, rows } = await sequenceCsv(db, params.sequenceId);
+      return csvFile(name, rows);
     },
   }),
   ...route("GET /api/words/:word", {

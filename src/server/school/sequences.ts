@@ -20,6 +20,7 @@ import type { SequenceInput } from "../../schemas/sequences.ts";
 import type { Queryable } from "../db/database.ts";
 import { groups, sequences } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
+import { withoutGuard } from "../http/files.ts";
 
 /** Every sequence a group can be put in, the shipped ones first. */
 export async function listSequences(db: Queryable): Promise<Sequence[]> {
@@ -127,7 +128,9 @@ export interface ReadCsv extends CheckedRows {
  * @throws AppError "invalid" when there is no table to read
  */
 export function readCsv(text: string): ReadCsv {
-  const table = readSequenceTable(Papa.parse<string[]>(text, { skipEmptyLines: false }).data);
+  const table = readSequenceTable(
+    Papa.parse<string[]>(text, { skipEmptyLines: false }).data.map((line) => line.map(withoutGuard)),
+  );
   if (!table.ok)
     throw new AppError(
       "invalid",
@@ -138,9 +141,8 @@ export function readCsv(text: string): ReadCsv {
   return { rows: table.rows, lines: table.lines, ...checkRows(table.rows) };
 }
 
-/** A sequence as a CSV file that `readCsv` takes back. */
-export async function sequenceCsv(db: Queryable, id: string): Promise<{ name: string; csv: string }> {
+/** A sequence as the rows of a CSV file that `readCsv` takes back. */
+export async function sequenceCsv(db: Queryable, id: string): Promise<{ name: string; rows: string[][] }> {
   const sequence = await getSequence(db, id);
-  // The mark lets a spreadsheet read the sounds as UTF-8.
-  return { name: sequence.name, csv: `\uFEFF${Papa.unparse(writeSequenceTable(writeSequenceRows(sequence)))}\r\n` };
+  return { name: sequence.name, rows: writeSequenceTable(writeSequenceRows(sequence)) };
 }

@@ -10,11 +10,11 @@ const WEAK_VOWEL = -0.4;
 /** Letters that may follow the end of a base word. */
 const AFTER_END = "^(?:s|d|ed|ing|ly|ful|less|ness|er|y)?$";
 
-const AFTER_A_SYLLABLE = /[aeiouy].*[^aeiouy]$/;
+const AFTER_A_SYLLABLE = /^[^aeiouy]*[aeiouy].*[^aeiouy]$/;
 const BEFORE: Readonly<Partial<Record<GpcPlace, RegExp>>> = {
   "after-w": /(?:w|wh|qu)$/,
   start: /^$/,
-  suffix: /[aeiouy].*(?:[^aeiou]|oo)$/,
+  suffix: /^[^aeiouy]*[aeiouy].*(?:[^aeiou]|oo)$/,
 };
 const AFTER: Readonly<Partial<Record<GpcPlace, RegExp>>> = {
   start: /^./,

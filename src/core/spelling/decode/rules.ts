@@ -42,9 +42,9 @@ export function parseRules(text: string): ReadingRule[] {
     .split("\n")
     .filter((line) => line.trim() !== "")
     .map((line) => {
-      const match = /^(\S+)\s+(\S+)\s+([\d.]+)\s+(\S+)\s+(\S+)\s+(.+)$/.exec(line.trim());
-      if (!match) throw new Error(`Reading rules: cannot read "${line}"`);
-      const [, grapheme = "", sounds = "", cost = "", before = "-", after = "-", name = ""] = match;
+      const [grapheme = "", sounds = "", cost = "", before = "-", after = "-", ...words] = line.trim().split(/\s+/);
+      const name = words.join(" ");
+      if (name === "" || Number.isNaN(Number(cost))) throw new Error(`Reading rules: cannot read "${line}"`);
       const [head = "", tail] = grapheme.split("-");
       const afterText = AFTER[after] ?? expandOutsideClasses(after);
       return {
