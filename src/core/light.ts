@@ -78,6 +78,7 @@ export { SHEET_KINDS, SHEETS, type SheetKind } from "./materials/sheets.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
 export { type OralItem, type SoundPlace, type Spoken, wordsOfOralItem } from "./oral/item.ts";
+export type { OralItemFault } from "./oral/judge-item.ts";
 export * from "./oral/limits.ts";
 export type { NoOralSet, OralSet, OralSetRequest } from "./oral/oral-set.ts";
 export type { OralRules } from "./oral/pool.ts";

@@ -49,7 +49,7 @@ describe("groups, chains and sessions", () => {
     ).toBe(20);
     const { status, body } = await send("PATCH /api/groups/:groupId", {
       id: group.id,
-      body: { sequenceId: "phased", step: 900 },
+      body: { sequenceId: "phased", step: 90 },
     });
     expect(status).toBe(400);
     expect(body.error.message).toContain("73 steps");
@@ -165,7 +165,6 @@ describe("refusals: words to act on, a 4xx, and nothing stored", () => {
     ["not JSON", () => send("POST /api/groups", { raw: "{oops" }), 400, /not JSON/],
     ["no body at all", () => send("POST /api/responses", {}), 400, /not JSON/],
     ["a body of the wrong shape", () => send("POST /api/groups", { body: [] }), 400, /./],
-    ["a body too large", () => send("POST /api/groups", { raw: "x".repeat(300_000) }), 413, /256 KiB/],
     ["a group with no name", () => send("POST /api/groups", { body: { ...NEW_GROUP, name: " " } }), 400, /name/],
     [
       "an unknown sequence",

@@ -45,13 +45,23 @@ export type OralItem = {
     }
 );
 
+/** All that is said aloud in an ears-only item: words or what is left of them, and parts of a word. */
+export function spokenIn(item: OralItem): { readonly whole: readonly Spoken[]; readonly parts: readonly Spoken[] } {
+  const answers = "answers" in item ? item.answers : [];
+  const isSplit = item.kind === "split";
+  return {
+    whole: [
+      ...("first" in item ? [item.first] : []),
+      ...("second" in item ? [item.second] : []),
+      ...(isSplit ? [] : answers),
+      ...("answer" in item && typeof item.answer === "object" ? [item.answer] : []),
+    ],
+    parts: [...("parts" in item ? item.parts : []), ...(isSplit ? answers : [])],
+  };
+}
+
 /** The listed words of an ears-only item. */
 export function wordsOfOralItem(item: OralItem): string[] {
-  const spoken = [
-    ...("first" in item ? [item.first] : []),
-    ...("second" in item ? [item.second] : []),
-    ...("answers" in item ? item.answers : []),
-    ...("answer" in item && typeof item.answer === "object" ? [item.answer] : []),
-  ];
-  return spoken.flatMap(({ text, isWord }) => (isWord ? [text] : []));
+  const { whole, parts } = spokenIn(item);
+  return [...whole, ...parts].flatMap(({ text, isWord }) => (isWord ? [text] : []));
 }

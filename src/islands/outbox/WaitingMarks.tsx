@@ -24,8 +24,8 @@ export default function WaitingMarks() {
       {lines.map((line) => (
         <p key={line}>{line}</p>
       ))}
-      {state.refused.length > 0 && (
-        <button type="button" className="button mt-2" onClick={() => void pageOutbox().forgetRefused()}>
+      {(state.refused.length > 0 || state.late > 0) && (
+        <button type="button" className="button mt-2" onClick={() => void pageOutbox().forgetSeen()}>
           I have seen it
         </button>
       )}

@@ -94,7 +94,7 @@ describe("marks on their way", () => {
     await box.put(response("2"));
     expect([refused, stored]).toEqual([["1"], ["2"]]);
     expect(state()).toMatchObject({ waiting: 0, refused: ["no such learner"] });
-    await box.forgetRefused();
+    await box.forgetSeen();
     expect(state()).toEqual(NOTHING_WAITS);
   });
 

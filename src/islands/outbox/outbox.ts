@@ -3,7 +3,8 @@ import { type KeptMark, type MarkStore, memoryStore } from "./mark-store.ts";
 
 /** What becomes of a mark that is sent. */
 export type Delivery =
-  | { readonly kind: "stored" }
+  /** `late`: its lesson was over when it came. */
+  | { readonly kind: "stored"; readonly late?: boolean }
   /** The server cannot be reached, or has trouble of its own: it is sent again later. */
   | { readonly kind: "later" }
   | { readonly kind: "refused"; readonly reason: string };
@@ -18,9 +19,11 @@ export interface OutboxState {
   readonly elsewhere: number;
   /** Why marks were refused; they are kept until somebody has seen it. */
   readonly refused: readonly string[];
+  /** Marks that this page has sent after their lesson was over; said until somebody has seen it. */
+  readonly late: number;
 }
 
-export const NOTHING_WAITS: OutboxState = { waiting: 0, onlyHere: 0, elsewhere: 0, refused: [] };
+export const NOTHING_WAITS: OutboxState = { waiting: 0, onlyHere: 0, elsewhere: 0, refused: [], late: 0 };
 
 export interface OutboxEvents {
   readonly onState: (state: OutboxState) => void;
@@ -57,6 +60,7 @@ export class Outbox {
   #takeBack: (() => void) | undefined;
   /** Ids of marks this page is waiting for: another page of the browser may be the one that sends them. */
   readonly #awaited = new Set<string>();
+  #late = 0;
 
   constructor(services: OutboxServices, events: OutboxEvents) {
     this.#services = services;
@@ -114,6 +118,7 @@ export class Outbox {
         return;
       }
       if (delivery.kind === "stored") {
+        if (delivery.late) this.#late++;
         await store.remove(mark.key).catch(() => undefined);
       } else {
         // One that does not say whose it is belongs to other records, if these will not have it.
@@ -142,6 +147,7 @@ export class Outbox {
       onlyHere: here.filter(({ store }) => !store.isLasting).length,
       elsewhere: kept.length - here.length - refused.length,
       refused,
+      late: this.#late,
     });
   }
 
@@ -155,8 +161,9 @@ export class Outbox {
     return found;
   }
 
-  /** Forgets the marks that were refused: somebody has seen why. */
-  async forgetRefused(): Promise<void> {
+  /** Forgets the marks that were refused, and that some were late: somebody has seen it. */
+  async forgetSeen(): Promise<void> {
+    this.#late = 0;
     for (const { store, mark } of await this.#kept()) if (mark.refused !== undefined) await store.remove(mark.key);
     await this.tell();
   }

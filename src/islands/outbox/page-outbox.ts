@@ -22,8 +22,8 @@ function open(): Outbox {
       openStore: lastingStore,
       async deliver(response) {
         try {
-          await call("POST /api/responses", { body: response });
-          return { kind: "stored" };
+          const { late } = await call("POST /api/responses", { body: response });
+          return { kind: "stored", late: late ?? false };
         } catch (error) {
           if (!(error instanceof RequestError) || error.passing) return { kind: "later" };
           return { kind: "refused", reason: error.message };

@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import { WORKSPACE_HEADER } from "../../schemas/headers.ts";
+import { IDEMPOTENCY_HEADER, WORKSPACE_HEADER } from "../../schemas/headers.ts";
 import type { ParamsIn, RouteKey } from "../../server/http/route.ts";
 import type { Routes } from "../../server/routes.ts";
 
@@ -90,6 +90,22 @@ function addressOf(path: string, params: Readonly<Record<string, string>> = {}, 
   return asked === "" ? address : `${address}?${asked}`;
 }
 
+/** A thing asked for again so soon was asked for by a second press, in milliseconds. */
+const SECOND_PRESS_MS = 600;
+
+/** Keys of what is being asked for, or was until just now, by address and body. */
+const asking = new Map<string, string>();
+
+/** The key under which something is made: the same one for a second press of the same button. */
+function keyFor(asked: string): { readonly key: string; readonly done: () => void } {
+  const key = asking.get(asked) ?? crypto.randomUUID();
+  asking.set(asked, key);
+  return {
+    key,
+    done: () => void setTimeout(() => asking.get(asked) === key && asking.delete(asked), SECOND_PRESS_MS),
+  };
+}
+
 /**
  * Calls an endpoint by its key in the map of routes; what it takes and answers is known from there.
  *
@@ -108,17 +124,25 @@ export async function call<K extends Key>(
   };
   const text = body === undefined ? undefined : JSON.stringify(body);
   const shown = shownWorkspace();
+  const address = addressOf(path, params, query);
+  const made = method === "POST" ? keyFor(`${address} ${text}`) : undefined;
   let response: Response;
   try {
-    response = await fetch(addressOf(path, params, query), {
+    response = await fetch(address, {
       method,
       // Named even where there is no body: a request without a content type is taken for a form from elsewhere.
-      headers: { "content-type": "application/json", ...(shown !== "" && { [WORKSPACE_HEADER]: shown }) },
+      headers: {
+        "content-type": "application/json",
+        ...(shown !== "" && { [WORKSPACE_HEADER]: shown }),
+        ...(made && { [IDEMPOTENCY_HEADER]: made.key }),
+      },
       ...(text !== undefined && { body: text }),
       ...(outlive && (text?.length ?? 0) < MOST_TO_OUTLIVE && { keepalive: true }),
     });
   } catch {
     throw new RequestError(undefined);
+  } finally {
+    made?.done();
   }
   const answer = (await response.json().catch(() => undefined)) as { readonly error?: Refusal } | undefined;
   if (!response.ok) throw new RequestError(answer?.error);

@@ -1,6 +1,8 @@
 import { type ReactNode, useMemo, useState } from "react";
 import { counted } from "../../components/words/counted.ts";
+import { saidMoment } from "../../components/words/dates.ts";
 import { onlyHereText } from "../../components/words/outbox-words.ts";
+import type { SessionId } from "../../schemas/ids.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import { outboxState, pageOutbox, useOutboxState } from "../outbox/page-outbox.ts";
 import { call } from "../shared/client.ts";
@@ -58,6 +60,7 @@ export default function Teach(page: TeachPage) {
         title={session.title}
         minutes={session.minutes}
         sessionId={session.id}
+        endedAt={session.endedAt}
         seconds={seconds}
         onOpenView={openLearnersView}
       />
@@ -66,7 +69,9 @@ export default function Teach(page: TeachPage) {
 }
 
 interface ScreenProps {
-  readonly sessionId: string;
+  readonly sessionId: SessionId;
+  /** When it was ended; null while it runs. */
+  readonly endedAt: string | null;
   readonly title: string;
   /** Minutes there are for the lesson; null when there is no slot to keep. */
   readonly minutes: number | null;
@@ -74,13 +79,14 @@ interface ScreenProps {
   readonly onOpenView: () => void;
 }
 
-function TeachScreen({ sessionId, title, minutes, seconds, onOpenView }: ScreenProps) {
+function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }: ScreenProps) {
   const isEmpty = useTeach((state) => select.item(state) === undefined);
   if (isEmpty) return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
   return (
     <Screen>
       <h1 className="sr-only">{title}</h1>
       <Header sessionId={sessionId} minutes={minutes} seconds={seconds} onOpenView={onOpenView} />
+      <EndedNotice sessionId={sessionId} endedAt={endedAt} />
       <LearnerCue />
       <CurrentDisplay />
       <WordControls />
@@ -112,7 +118,7 @@ function Screen({ children }: { readonly children: ReactNode }) {
   );
 }
 
-function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "title">) {
+function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "title" | "endedAt">) {
   const { dispatch, commands } = useTeachActions();
   const groupName = useTeach(({ page }) => page.group.name);
   const activities = useTeach(({ lesson }) => lesson.activities);
@@ -170,6 +176,31 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
         </button>
       </span>
     </header>
+  );
+}
+
+/** Of a lesson that is over: marks made from now on are taken once somebody has said that it goes on. */
+function EndedNotice({ sessionId, endedAt }: Pick<ScreenProps, "sessionId" | "endedAt">) {
+  const [isOver, setOver] = useState(endedAt !== null);
+  const [failure, setFailure] = useState("");
+  if (!isOver || endedAt === null) return null;
+  const goOn = async () => {
+    try {
+      const params = { sessionId };
+      await call("PATCH /api/sessions/:sessionId", { params, body: { ended: false } });
+      setOver(false);
+    } catch (error) {
+      setFailure((error as Error).message);
+    }
+  };
+  return (
+    <p role="note" className="flex shrink-0 items-center justify-center gap-3 border-b border-rule bg-paper px-5 py-2">
+      This lesson was ended on {saidMoment(endedAt, "moment")}.
+      <button type="button" className="button min-h-11" onClick={goOn}>
+        Go on with it
+      </button>
+      {failure}
+    </p>
   );
 }
 

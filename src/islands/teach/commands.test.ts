@@ -12,7 +12,7 @@ const AT = new Date("2026-11-24T09:30:00Z");
 
 function teach(services: Partial<TeachServices> = {}) {
   const page: TeachPage = {
-    session: { id: "s" as SessionId, title: "Lesson", minutes: null, place: PLACE },
+    session: { id: "s" as SessionId, title: "Lesson", minutes: null, endedAt: null, place: PLACE },
     group: {
       id: "g" as GroupId,
       name: "Plovers",

@@ -37,6 +37,8 @@ export interface StoredResponse {
   readonly supersedes: string | null;
   readonly withdrawn: boolean;
   readonly at: string;
+  /** It has come in after its lesson was ended. */
+  readonly late?: true;
 }
 
 type ResponseRow = typeof responses.$inferSelect;
@@ -145,7 +147,7 @@ async function lastAnswer(db: Queryable, input: NewResponse): Promise<ResponseRo
  * away from the one that does.
  *
  * @throws AppError "not-found" (session, learner, or superseded response), "invalid" (another word, a way of working
- * that does not fit, a unit the word does not have, a learner of another group), "conflict" (the id is taken by another
+ * that does not fit, a unit the word does not have, a learner of another group), "lesson-over", "conflict" (the id is taken by another
  * mark)
  */
 export async function storeResponse(db: Queryable, input: NewResponse): Promise<StoredResponse> {
@@ -153,6 +155,7 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
   if (known && isSame(known, input)) return toStored(known);
   if (known) throw new AppError("conflict", "Another mark already has this id.");
   const session = await getSession(db, input.sessionId);
+  refuseAfterTheEnd(session, input);
   await checkMember(db, session, input.learnerId);
   const { accent } = await getSchool(db);
   const { reading: target, activity } = checkedTarget(session, input, accent);
@@ -186,7 +189,19 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       at: new Date(input.at),
     })
     .returning();
-  return toStored(row as ResponseRow);
+  return { ...toStored(row as ResponseRow), ...(session.endedAt !== null && { late: true }) };
+}
+
+/** A browser's clock may be so far ahead of ours. */
+const CLOCK_SLACK_MS = 10 * 60_000;
+
+/**
+ * A mark that was made while its lesson ran is taken whenever it comes; one that was made when the lesson was over is
+ * not: whoever marks has to open it again.
+ */
+function refuseAfterTheEnd({ endedAt }: Session, { at }: NewResponse): void {
+  if (endedAt !== null && new Date(at).getTime() > new Date(endedAt).getTime() + CLOCK_SLACK_MS)
+    throw new AppError("lesson-over", "The lesson was over when this was marked.");
 }
 
 /** What stands marked in a session: for Teach to show again after a reload. */

@@ -6,6 +6,7 @@ import { ROUTES } from "../routes.ts";
 import { cleanTexts } from "./clean-texts.ts";
 import { AppError } from "./errors.ts";
 import { logError } from "./log-error.ts";
+import { madeOnce } from "./made-once.ts";
 import { type ParamName, parseParam } from "./params.ts";
 import { type AnyRoute, METHODS, type Method } from "./route.ts";
 
@@ -133,7 +134,7 @@ export async function answerRequest(request: Request, open: () => Promise<OpenDa
       const params = find(pathname);
       if (!params) continue;
       const route = routes.get(request.method as Method);
-      if (route) return await run(route, params, request, await open());
+      if (route) return await madeOnce(request, async () => run(route, params, request, await open()));
       const allowed = METHODS.filter((method) => routes.has(method));
       const refusal = answerError(new AppError("wrong-method", `This address answers ${allowed.join(", ")}.`));
       refusal.headers.set("allow", allowed.join(", "));

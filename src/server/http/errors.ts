@@ -16,6 +16,10 @@ const CATALOGUE = {
   "address-too-long": { status: 414, hint: "Go back to Today and choose again." },
   "wrong-method": { status: 405, hint: "Call it with one of the methods named; nothing was stored." },
   conflict: { status: 409, hint: "Reload the page to see what is stored, then try again." },
+  "lesson-over": {
+    status: 409,
+    hint: "Open the lesson, press Go on with it, and mark it there.",
+  },
   "folder-in-use": {
     status: 503,
     hint: "Stop the other Zip Step first, or give this one its own folder: ZIP_STEP_DATA=./data/other npm start",

@@ -65,7 +65,7 @@ export interface TeachActivity {
 
 /** A lesson ready to run: nothing in it needs the word list. */
 export interface TeachPage {
-  readonly session: Pick<Session, "id" | "title" | "place"> & { readonly minutes: number | null };
+  readonly session: Pick<Session, "id" | "title" | "place" | "endedAt"> & { readonly minutes: number | null };
   readonly group: Group;
   readonly activities: readonly TeachActivity[];
   readonly responses: readonly StoredResponse[];
@@ -83,10 +83,10 @@ export async function teachPage(db: Queryable, sessionId: SessionId): Promise<Te
   const group = alone === undefined ? whole : { ...whole, learners: whole.learners.filter(({ id }) => id === alone) };
   const scope = await groupScope(db, group);
   const records = await evidenceResponses(db, { groupId: group.id });
-  const { id, title, place, run } = session;
+  const { id, title, place, endedAt, run } = session;
   const showing = { school: scope.school, taught: taughtGpcs(scope), rows: tableOf(records, "built") };
   return {
-    session: { id, title, place, minutes: run.minutes },
+    session: { id, title, place, endedAt, minutes: run.minutes },
     group,
     activities: run.activities.map((activity) => teachActivity(activity, showing)),
     responses: await sessionResponses(db, sessionId),

@@ -10,6 +10,7 @@ import { routineDays, routines } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound, unreadable } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
+import { refuseOralItems } from "./oral-items.ts";
 
 export interface Routine {
   readonly id: RoutineId;
@@ -101,11 +102,12 @@ export async function fillDay(db: Queryable, id: RoutineId, day: string, input: 
   return { routineId: id, day, parts };
 }
 
-/** Puts other items in one part of a day that has been filled. @throws AppError "not-found" */
+/** Puts other items in one part of a day that has been filled. @throws AppError "not-found", "invalid" */
 export async function editDay(db: Queryable, id: RoutineId, day: string, input: EditDayInput): Promise<RoutineDay> {
   const [filled] = await daysOf(db, id, day, day);
   const old = filled?.parts?.[input.part];
   if (!filled?.parts || !old) throw notFound("day of this routine");
+  refuseOralItems(input.items, await getSchool(db));
   const parts = filled.parts.map(
     (part, k): FilledPart =>
       k === input.part ? { ok: true, skill: old.skill, items: input.items, fromToday: 0 } : part,

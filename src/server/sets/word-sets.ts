@@ -1,7 +1,6 @@
 import { and, desc, eq, inArray } from "drizzle-orm";
 import {
   type Bin,
-  isTrue,
   lexiconIn,
   partsOfGpcId,
   refusalOf,
@@ -21,6 +20,7 @@ import { wordSets } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound, unreadable } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
+import { refuseOralItems } from "./oral-items.ts";
 
 export interface WordSet {
   readonly id: SetId;
@@ -109,12 +109,11 @@ function refuseUnfit(content: SetContent, school: SchoolSettings): void {
         message: `take out ${unfit.length === 1 ? "one word" : `${unfit.length} words`}: ${unfit.join(", ")}`,
       },
     ]);
-  if (content.kind !== "ears-only") return;
-  const wrong = content.parts.flatMap(({ items }) => items).find((item) => !isTrue(item, school.accent));
-  if (wrong)
-    throw new AppError("invalid", "An item is not what it says by its sounds.", [
-      { field: "content.parts", message: `"${wrong.key}" has more or less than one sound's difference` },
-    ]);
+  if (content.kind === "ears-only")
+    refuseOralItems(
+      content.parts.flatMap(({ items }) => items),
+      school,
+    );
 }
 
 /** The words that this school keeps out, whoever wants them. */

@@ -18,7 +18,7 @@ const pageOf = (
   activities: readonly TeachActivity[],
   more: { readonly learners?: typeof LEARNERS; readonly place?: Partial<typeof PLACE> } = {},
 ): TeachPage => ({
-  session: { id: "s" as SessionId, title: "Lesson", minutes: null, place: { ...PLACE, ...more.place } },
+  session: { id: "s" as SessionId, title: "Lesson", minutes: null, endedAt: null, place: { ...PLACE, ...more.place } },
   group: {
     id: "g" as GroupId,
     name: "Plovers",
