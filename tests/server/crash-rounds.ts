@@ -1,40 +1,17 @@
-import { type ChildProcess, spawn } from "node:child_process";
+import { spawn } from "node:child_process";
 import { randomUUID } from "node:crypto";
 import { join } from "node:path";
 import { sql } from "drizzle-orm";
 import { seededRandom } from "../../src/core/index.ts";
 import { openDatabase } from "../../src/server/db/database.ts";
 import { freePort } from "../free-port.ts";
+import { type RunningServer, startServer } from "./built-server.ts";
 import { fillFolder } from "./fresh-folder.ts";
 import { makeOldFolder } from "./old-folder.ts";
 
 /** A built server in a process of its own, killed as by a crash: what it had answered for must be there. */
 
-interface Running {
-  readonly child: ChildProcess;
-  readonly address: string;
-}
-
-async function start(folder: string): Promise<Running> {
-  const port = await freePort();
-  const child = spawn("node", ["scripts/serve.mjs"], {
-    env: { ...process.env, ZIP_STEP_DATA: folder, ZIP_STEP_PORT: String(port), ZIP_STEP_DEMO: "0", ZIP_STEP_WARM: "0" },
-    stdio: ["ignore", "pipe", "pipe"],
-  });
-  await new Promise<void>((resolve, reject) => {
-    let said = "";
-    const read = (data: Buffer) => {
-      said += data;
-      if (said.includes("Zip Step is at")) resolve();
-    };
-    child.stdout?.on("data", read);
-    child.stderr?.on("data", read);
-    child.once("exit", () => reject(new Error(`The server did not start: ${said}`)));
-  });
-  return { child, address: `http://127.0.0.1:${port}` };
-}
-
-async function kill({ child }: Pick<Running, "child">): Promise<void> {
+async function kill({ child }: Pick<RunningServer, "child">): Promise<void> {
   const ended = new Promise((resolve) => child.once("exit", resolve));
   child.kill("SIGKILL");
   await ended;
@@ -74,7 +51,7 @@ export interface CrashReport {
 export async function crashRounds(folder: string, rounds: number, seed: number): Promise<CrashReport> {
   const random = seededRandom(seed);
   fillFolder(folder);
-  let running = await start(folder);
+  let running = await startServer(folder);
   const learners = ["Gull", "Skua", "Auk"];
   const group = (await post(running.address, "/api/groups", {
     name: "Dunes",
@@ -154,7 +131,7 @@ export async function crashRounds(folder: string, rounds: number, seed: number):
     await work;
     unanswered = missed;
 
-    running = await start(folder);
+    running = await startServer(folder);
     // Every id is another row: with fewer rows than answers something is lost. Which ones, the end tells.
     const there = (await get(running.address, "/api/learners")) as { answers: number }[];
     lost += Math.max(0, acknowledged.size - there.reduce((sum, { answers }) => sum + answers, 0));
@@ -229,7 +206,7 @@ export interface BurstReport {
 /** Marks from several devices as fast as they are answered. @param marks how many in all @param devices how many at once */
 export async function markBurst(folder: string, marks: number, devices: number): Promise<BurstReport> {
   fillFolder(folder);
-  const running = await start(folder);
+  const running = await startServer(folder);
   const learners = Array.from({ length: devices }, (_, k) => `Tern ${k + 1}`);
   const group = (await post(running.address, "/api/groups", {
     name: "Dunes",
