@@ -5,14 +5,22 @@ import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 import { build } from "esbuild";
 
-/** Builds what listens, and looks at every request before the part that Astro builds sees it (src/server/door/). */
+/**
+ * Builds what runs beside the part that Astro builds: what listens and looks at every request (src/server/door/), and the
+ * thread that holds the word list (src/server/words/).
+ */
 const door = {
   name: "door",
   hooks: {
     "astro:build:done": async () => {
+      const path = (file) => fileURLToPath(new URL(file, import.meta.url));
       await build({
-        entryPoints: [fileURLToPath(new URL("src/server/door/start.ts", import.meta.url))],
-        outfile: fileURLToPath(new URL("dist/server/entry.mjs", import.meta.url)),
+        entryPoints: {
+          entry: path("src/server/door/start.ts"),
+          "words-worker": path("src/server/words/worker.ts"),
+        },
+        outdir: path("dist/server"),
+        outExtension: { ".js": ".mjs" },
         bundle: true,
         platform: "node",
         format: "esm",

@@ -50,5 +50,6 @@ export { draftLesson, fillKind } from "./practice/draft-lesson.ts";
 export { promptsOf } from "./practice/prompts.ts";
 export { runItems } from "./practice/run.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
+export { keepTaught, withKept } from "./scope/keep-taught.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";
 export { unlistedWord, wordCard } from "./scope/word-card.ts";

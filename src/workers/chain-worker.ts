@@ -21,9 +21,9 @@ import {
   planLevels,
   shippedLexicon,
   type WordVerdict,
+  withKept,
   wordsForGap,
 } from "../core/index.ts";
-import { withKept } from "./kept-taught.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {

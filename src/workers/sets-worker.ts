@@ -31,8 +31,8 @@ import {
   shippedLexicon,
   spellingChoices,
   swapOralItem,
+  withKept,
 } from "../core/index.ts";
-import { withKept } from "./kept-taught.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {

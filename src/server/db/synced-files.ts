@@ -73,6 +73,8 @@ const { defaultStartParams } = PGlite as unknown as { readonly defaultStartParam
 export const SYNCED_START: string[] = [
   ...defaultStartParams.filter((parameter) => parameter !== "-F"),
   ...["-c", "wal_sync_method=fsync"],
+  // Records of a school fit into less than the default, which would be a third of all the memory held.
+  ...["-c", "shared_buffers=32MB"],
   // A file of the log that is done with is taken away, not used again with what stood in it.
   ...["-c", "wal_recycle=off"],
 ];

@@ -113,9 +113,10 @@ async function run(
   if (meant !== null && meant !== opened.workspaceId)
     throw new AppError("other-folder", "This page belongs to another data folder than the one that is open now.");
   const writes = request.method !== "GET" && route.withoutTransaction === undefined;
+  const prepared = await route.prepare?.({ ...parsed, db: opened.db } as never);
   const answer = writes
-    ? await opened.write(async (db) => route.run({ ...parsed, db } as never))
-    : await route.run({ ...parsed, db: opened.db } as never);
+    ? await opened.write(async (db) => route.run({ ...parsed, prepared, db } as never))
+    : await route.run({ ...parsed, prepared, db: opened.db } as never);
   if (answer instanceof Response) return answer;
   return answer === undefined ? new Response(null, { status: 204 }) : json(route.status ?? 200, answer);
 }

@@ -29,7 +29,7 @@ export interface Call<Key extends string, Body, Query> {
 }
 
 /** One endpoint: what it takes, what it answers, what it does. */
-export interface Route<Key extends RouteKey, Body, Query, Answer> {
+export interface Route<Key extends RouteKey, Body, Query, Answer, Prepared = undefined> {
   /** For whoever reads the list of endpoints: one plain sentence. */
   readonly summary: string;
   /** What is answered, in words; absent where the answer is empty. */
@@ -40,17 +40,19 @@ export interface Route<Key extends RouteKey, Body, Query, Answer> {
   readonly status?: 200 | 201;
   /** It reads for long, or writes nothing: no transaction is opened for it. */
   readonly withoutTransaction?: true;
-  readonly run: (call: Call<Key, Body, Query>) => Promise<Answer> | Answer;
+  /** What takes long and stores nothing, done before the transaction is opened: everybody else's writes wait for one. */
+  readonly prepare?: (call: Call<Key, Body, Query>) => Promise<Prepared>;
+  readonly run: (call: Call<Key, Body, Query> & { readonly prepared: Prepared }) => Promise<Answer> | Answer;
 }
 
 /** A route under its key, so that maps of routes can be put together: `{ ...route("GET /api/groups", { … }) }`. */
-export function route<const Key extends RouteKey, Answer, Body = undefined, Query = undefined>(
+export function route<const Key extends RouteKey, Answer, Body = undefined, Query = undefined, Prepared = undefined>(
   key: Key & (ParamsIn<Key> extends ParamName ? unknown : never),
-  definition: Route<Key, Body, Query, Answer>,
-): { readonly [K in Key]: Route<Key, Body, Query, Answer> } {
-  return { [key]: definition } as { readonly [K in Key]: Route<Key, Body, Query, Answer> };
+  definition: Route<Key, Body, Query, Answer, Prepared>,
+): { readonly [K in Key]: Route<Key, Body, Query, Answer, Prepared> } {
+  return { [key]: definition } as { readonly [K in Key]: Route<Key, Body, Query, Answer, Prepared> };
 }
 
 /** Any route, whatever it takes. */
 // biome-ignore lint/suspicious/noExplicitAny: the map of routes holds routes of every shape
-export type AnyRoute = Route<RouteKey, any, any, unknown>;
+export type AnyRoute = Route<RouteKey, any, any, unknown, any>;

@@ -3,9 +3,7 @@ import {
   type Activity,
   type ActivityContent,
   checkLesson,
-  draftLesson,
   editableFieldsOf,
-  fillKind,
   type LessonRequest,
   type LessonRules,
   minutesOfContent,
@@ -26,25 +24,24 @@ import { getTimeZone } from "../school/installation.ts";
 import { paceOf } from "../sessions/pace.ts";
 import { lessonsWith, recentWords } from "../sessions/sessions.ts";
 import { substitutionsIn } from "../sets/families-page.ts";
+import { askWords } from "../words/pool.ts";
 import { faultText } from "./fault-text.ts";
 import type { PlanActivity } from "./lesson-types.ts";
 import { getPlan, type Plan, refuseStale, refuseWhenFull, storePlan } from "./plans.ts";
 import { getTemplate } from "./templates.ts";
 
 /**
- * Drafts the whole of the next lesson and keeps it in the place of what was drafted before; chains and sets that the
- * teacher put in stay, after it.
+ * Drafts the whole of a group's next lesson, in the minutes that the teacher's own chains and sets leave. Stores nothing.
  *
  * @throws AppError "not-found", "invalid" when nothing has been taught, "conflict" when the plan has changed meanwhile
  */
-export async function draftPlan(db: Queryable, groupId: GroupId, input: DraftInput): Promise<Plan> {
+export async function draftFor(db: Queryable, groupId: GroupId, input: DraftInput): Promise<readonly PlanActivity[]> {
   const old = await getPlan(db, groupId);
   refuseStale(old, input.version);
-  const kept = old.activities.filter(({ ref }) => ref !== undefined);
-  const taken = kept.reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
+  const taken = savedIn(old).reduce((sum, one) => sum + (one.ifTime ? 0 : one.minutes), 0);
   const request = await requestFor(db, groupId, input);
   const template = input.templateId === undefined ? undefined : await getTemplate(db, input.templateId);
-  const lesson = draftLesson({
+  const lesson = await askWords("draftLesson", {
     ...request,
     ...(template && { template }),
     // What the teacher put in takes its part of the time.
@@ -60,10 +57,29 @@ export async function draftPlan(db: Queryable, groupId: GroupId, input: DraftInp
             : `must be from ${lesson.reason.least} to ${lesson.reason.most}`,
       },
     ]);
-  const drafted = lesson.activities.map((activity): PlanActivity => toPlanActivity(activity));
-  await storePlan(db, { groupId, minutes: input.minutes, activities: [...drafted, ...kept] });
+  return lesson.activities.map((activity): PlanActivity => toPlanActivity(activity));
+}
+
+/**
+ * Keeps a draft as the next lesson, in the place of what was drafted before; chains and sets that the teacher put in
+ * stay, after it.
+ *
+ * @throws AppError "not-found", "conflict" when the plan has changed meanwhile
+ */
+export async function keepDraft(
+  db: Queryable,
+  groupId: GroupId,
+  input: DraftInput,
+  drafted: readonly PlanActivity[],
+): Promise<Plan> {
+  const old = await getPlan(db, groupId);
+  refuseStale(old, input.version);
+  await storePlan(db, { groupId, minutes: input.minutes, activities: [...drafted, ...savedIn(old)] });
   return getPlan(db, groupId);
 }
+
+/** The chains and sets in a plan. */
+const savedIn = ({ activities }: Plan): readonly PlanActivity[] => activities.filter(({ ref }) => ref !== undefined);
 
 /** What a lesson of this group is made from. */
 export async function requestFor(
@@ -96,20 +112,33 @@ export async function requestFor(
   };
 }
 
+/** An activity of a kind, filled for a group. */
+export interface FilledKind {
+  readonly content: ActivityContent;
+  readonly request: LessonRequest;
+}
+
 /**
- * Puts an activity of a kind at the end of the lesson, with the words that are in it already.
+ * Fills an activity of a kind with the words that are in the lesson already. Stores nothing.
  * @throws AppError "not-found", "invalid" when the group's words do not serve
  */
-export async function addKind(db: Queryable, groupId: GroupId, input: AddKindInput): Promise<Plan> {
+export async function filledKind(db: Queryable, groupId: GroupId, input: AddKindInput): Promise<FilledKind> {
   const plan = await getPlan(db, groupId);
   refuseWhenFull(plan);
   const request = await requestFor(db, groupId, { ...input, minutes: plan.minutes });
   const there = plan.activities.flatMap(({ content, heldBack }) => (content ? [{ ...content, heldBack }] : []));
-  const content = typedContent(input) ?? fillKind(input.kind, request, there);
+  const content = typedContent(input) ?? (await askWords("fillKind", input.kind, request, there));
   if (!content)
     throw new AppError("invalid", "This group's words do not serve for that.", [
       { field: "kind", message: "choose another sound for today, or another activity" },
     ]);
+  return { content, request };
+}
+
+/** Puts an activity at the end of the lesson. @throws AppError "not-found", "invalid" with the words at fault */
+export async function addKind(db: Queryable, groupId: GroupId, { content, request }: FilledKind): Promise<Plan> {
+  const plan = await getPlan(db, groupId);
+  refuseWhenFull(plan);
   const activity: PlanActivity = {
     id: randomUUID(),
     kind: content.kind,

@@ -1,7 +1,7 @@
 import { draftInput, editActivityInput, newActivityInput, planInput } from "../../schemas/plans.ts";
 import { newTemplateInput } from "../../schemas/templates.ts";
 import { route } from "../http/route.ts";
-import { addKind, draftPlan, editActivity } from "./lesson-draft.ts";
+import { addKind, draftFor, editActivity, filledKind, keepDraft } from "./lesson-draft.ts";
 import { checkedPlan } from "./plan-check.ts";
 import { addSaved, changePlan, getPlan, removeActivity } from "./plans.ts";
 import { createTemplate, listTemplates, removeTemplate } from "./templates.ts";
@@ -19,7 +19,8 @@ export const PLAN_ROUTES = {
     answers: "the plan",
     body: draftInput,
     status: 201,
-    run: async ({ db, params, body }) => checkedPlan(db, await draftPlan(db, params.groupId, body)),
+    prepare: ({ db, params, body }) => draftFor(db, params.groupId, body),
+    run: async ({ db, params, body, prepared }) => checkedPlan(db, await keepDraft(db, params.groupId, body, prepared)),
   }),
   ...route("PUT /api/groups/:groupId/plan", {
     summary: "Stores the order, the minutes and the settings of a plan's activities; those left out are taken out.",
@@ -32,8 +33,12 @@ export const PLAN_ROUTES = {
     answers: "the plan",
     body: newActivityInput,
     status: 201,
-    run: async ({ db, params: { planId }, body }) =>
-      checkedPlan(db, "kind" in body ? await addKind(db, planId, body) : await addSaved(db, planId, body)),
+    prepare: async ({ db, params, body }) => ("kind" in body ? filledKind(db, params.planId, body) : body),
+    run: async ({ db, params: { planId }, prepared }) =>
+      checkedPlan(
+        db,
+        "content" in prepared ? await addKind(db, planId, prepared) : await addSaved(db, planId, prepared),
+      ),
   }),
   ...route("PATCH /api/plans/:planId/activities/:activityId", {
     summary: "Changes what one drafted activity is done with; every word is looked at again.",

@@ -3,14 +3,13 @@ import {
   type SchoolSettings,
   taughtOf,
   type UnlistedWord,
-  unlistedWord,
   type WordCard,
-  wordCard,
 } from "../../core/index.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
 import { AppError } from "../http/errors.ts";
+import { askWords } from "../words/pool.ts";
 
 /** A word's card for one group, with the name of the step at which it comes within reach. */
 export interface GroupWordCard extends WordCard {
@@ -46,8 +45,8 @@ export async function askedWord(db: Queryable, typed: string, groupId: GroupId):
   const word = spellingOf(typed);
   const { sequence, school } = scope;
   const taught = taughtOf(scope);
-  const card = wordCard(word, taught, sequence, school.taps);
-  if (!card) return { listed: false, unlisted: unlistedWord(word, taught), school };
+  const card = await askWords("wordCard", word, taught, sequence, school.taps);
+  if (!card) return { listed: false, unlisted: await askWords("unlistedWord", word, taught), school };
   const firstStepName = card.firstStep === undefined ? undefined : sequence.steps[card.firstStep - 1]?.name;
   return { listed: true, card: { ...card, firstStepName, school } };
 }

@@ -1,5 +1,6 @@
-import { judgeOralItem, type OralItem, type OralItemFault, type SchoolSettings } from "../../core/index.ts";
+import type { OralItem, OralItemFault, SchoolSettings } from "../../core/light.ts";
 import { AppError } from "../http/errors.ts";
+import { askWords } from "../words/pool.ts";
 
 function faultText(fault: OralItemFault): string {
   switch (fault.code) {
@@ -15,8 +16,12 @@ function faultText(fault: OralItemFault): string {
 }
 
 /** Ears-only items are kept only when they are true and may be said, whoever sends them. @throws AppError "invalid" */
-export function refuseOralItems(items: readonly OralItem[], school: SchoolSettings): void {
-  const faults = items.flatMap((item) => judgeOralItem(item, school) ?? []);
+export async function refuseOralItems(items: readonly OralItem[], school: SchoolSettings): Promise<void> {
+  const { accent, never, allowNotEverySchool } = school;
+  const judged = await Promise.all(
+    items.map((item) => askWords("judgeOralItem", item, { accent, never, allowNotEverySchool })),
+  );
+  const faults = judged.flatMap((fault) => fault ?? []);
   if (faults.length > 0)
     throw new AppError(
       "invalid",

@@ -2,8 +2,19 @@ import { ofGroupQuery } from "../../schemas/fields.ts";
 import { editDayInput, editRoutineInput, fillInput, newRoutineInput } from "../../schemas/routines.ts";
 import { editSetInput, newSetInput } from "../../schemas/sets.ts";
 import { route } from "../http/route.ts";
-import { createRoutine, editDay, editRoutine, fillDay, getRoutine, listRoutines, removeRoutine } from "./routines.ts";
-import { createSet, editSet, getSet, listSets, removeSet } from "./word-sets.ts";
+import { getSchool } from "../school/school.ts";
+import { refuseOralItems } from "./oral-items.ts";
+import {
+  createRoutine,
+  dayFor,
+  editDay,
+  editRoutine,
+  fillDay,
+  getRoutine,
+  listRoutines,
+  removeRoutine,
+} from "./routines.ts";
+import { createSet, editSet, getSet, judgeContent, listSets, removeSet } from "./word-sets.ts";
 
 export const SET_ROUTES = {
   ...route("GET /api/sets", {
@@ -17,6 +28,7 @@ export const SET_ROUTES = {
     answers: "the set",
     body: newSetInput,
     status: 201,
+    prepare: ({ db, body }) => judgeContent(db, body.content),
     run: ({ db, body }) => createSet(db, body),
   }),
   ...route("GET /api/sets/:setId", {
@@ -28,6 +40,7 @@ export const SET_ROUTES = {
     summary: "Saves a set anew.",
     answers: "the set",
     body: editSetInput,
+    prepare: ({ db, body }) => judgeContent(db, body.content),
     run: ({ db, params, body }) => editSet(db, params.setId, body),
   }),
   ...route("DELETE /api/sets/:setId", {
@@ -66,12 +79,14 @@ export const SET_ROUTES = {
     summary: "The items of a routine for a day: new ones the first time, the same ones after.",
     answers: "the day with its items",
     body: fillInput,
-    run: ({ db, params, body }) => fillDay(db, params.routineId, params.day, body),
+    prepare: ({ db, params, body }) => dayFor(db, params.routineId, params.day, body),
+    run: ({ db, params, body, prepared }) => fillDay(db, params.routineId, params.day, body, prepared),
   }),
   ...route("PATCH /api/routines/:routineId/days/:day", {
     summary: "Puts other items into one part of a day that has been filled.",
     answers: "the day with its items",
     body: editDayInput,
+    prepare: async ({ db, body }) => refuseOralItems(body.items, await getSchool(db)),
     run: ({ db, params, body }) => editDay(db, params.routineId, params.day, body),
   }),
 };

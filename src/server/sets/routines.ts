@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { formatISO, parseISO, subDays } from "date-fns";
 import { and, desc, eq, gte, lt } from "drizzle-orm";
-import { type FilledPart, fillRoutine, type RoutinePart } from "../../core/index.ts";
+import type { FilledPart, RoutinePart } from "../../core/light.ts";
 import type { GroupId, RoutineId } from "../../schemas/ids.ts";
 import type { EditDayInput, EditRoutineInput, FillInput, NewRoutineInput } from "../../schemas/routines.ts";
 import type { Queryable } from "../db/database.ts";
@@ -10,7 +10,7 @@ import { routineDays, routines } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound, unreadable } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
-import { refuseOralItems } from "./oral-items.ts";
+import { askWords } from "../words/pool.ts";
 
 export interface Routine {
   readonly id: RoutineId;
@@ -74,22 +74,37 @@ export async function removeRoutine(db: Queryable, id: RoutineId): Promise<void>
   await db.delete(routines).where(eq(routines.id, id));
 }
 
+/** What a day of a routine was filled with, where that still is what is asked for. */
+async function filledDay(
+  db: Queryable,
+  routine: Routine,
+  day: string,
+  { again }: FillInput,
+): Promise<readonly FilledPart[] | undefined> {
+  const [filled] = await daysOf(db, routine.id, day, day);
+  return filled?.parts && !again && fits(filled.parts, routine.parts) ? filled.parts : undefined;
+}
+
 /**
  * The items of a routine for a day: those it was filled with, or, the first time, new ones, none of which was used
- * in the seven days before. The same day asked for again gives the same items.
+ * in the seven days before. Stores nothing.
  *
  * @throws AppError "not-found"
  */
-export async function fillDay(db: Queryable, id: RoutineId, day: string, input: FillInput): Promise<RoutineDay> {
+export async function dayFor(
+  db: Queryable,
+  id: RoutineId,
+  day: string,
+  input: FillInput,
+): Promise<readonly FilledPart[]> {
   const routine = await getRoutine(db, id);
   const { words } = input;
-  const [filled] = await daysOf(db, id, day, day);
-  if (filled?.parts && !input.again && fits(filled.parts, routine.parts))
-    return { routineId: id, day, parts: filled.parts };
+  const filled = await filledDay(db, routine, day, input);
+  if (filled) return filled;
   const school = await getSchool(db);
   const from = formatISO(subDays(parseISO(day), DAYS_WITHOUT_REPEAT), { representation: "date" });
   const before = await daysOf(db, id, from, day);
-  const parts = fillRoutine({
+  return askWords("fillRoutine", {
     accent: school.accent,
     never: school.never,
     allowNotEverySchool: school.allowNotEverySchool,
@@ -98,16 +113,27 @@ export async function fillDay(db: Queryable, id: RoutineId, day: string, input: 
     used: before.flatMap((other) => other.parts ?? []).flatMap(keysOf),
     seed: seedOf(`${id} ${day} ${input.again ? randomUUID() : ""}`),
   });
+}
+
+/** Keeps what a day was filled with. The same day asked for again gives the same items. @throws AppError "not-found" */
+export async function fillDay(
+  db: Queryable,
+  id: RoutineId,
+  day: string,
+  input: FillInput,
+  parts: readonly FilledPart[],
+): Promise<RoutineDay> {
+  const already = await filledDay(db, await getRoutine(db, id), day, input);
+  if (already) return { routineId: id, day, parts: already };
   await storeDay(db, id, day, parts);
   return { routineId: id, day, parts };
 }
 
-/** Puts other items in one part of a day that has been filled. @throws AppError "not-found", "invalid" */
+/** Puts other items, which have been looked over, in one part of a filled day. @throws AppError "not-found" */
 export async function editDay(db: Queryable, id: RoutineId, day: string, input: EditDayInput): Promise<RoutineDay> {
   const [filled] = await daysOf(db, id, day, day);
   const old = filled?.parts?.[input.part];
   if (!filled?.parts || !old) throw notFound("day of this routine");
-  refuseOralItems(input.items, await getSchool(db));
   const parts = filled.parts.map(
     (part, k): FilledPart =>
       k === input.part ? { ok: true, skill: old.skill, items: input.items, fromToday: 0 } : part,

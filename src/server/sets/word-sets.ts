@@ -99,7 +99,7 @@ export async function removeSet(db: Queryable, id: SetId): Promise<void> {
   await db.delete(wordSets).where(eq(wordSets.id, id));
 }
 
-/** No unsuitable word is kept, whoever sends it, and no ears-only item that is not what it says. */
+/** No unsuitable word is kept, whoever sends it. */
 function refuseUnfit(content: SetContent, school: SchoolSettings): void {
   const unfit = unfitWords(wordsOfSet(content), school);
   if (unfit.length > 0)
@@ -109,11 +109,15 @@ function refuseUnfit(content: SetContent, school: SchoolSettings): void {
         message: `take out ${unfit.length === 1 ? "one word" : `${unfit.length} words`}: ${unfit.join(", ")}`,
       },
     ]);
-  if (content.kind === "ears-only")
-    refuseOralItems(
-      content.parts.flatMap(({ items }) => items),
-      school,
-    );
+}
+
+/** Looks over the items of a set for the ears, before it is kept. @throws AppError "invalid" */
+export async function judgeContent(db: Queryable, content: SetContent): Promise<void> {
+  if (content.kind !== "ears-only") return;
+  await refuseOralItems(
+    content.parts.flatMap(({ items }) => items),
+    await getSchool(db),
+  );
 }
 
 /** The words that this school keeps out, whoever wants them. */

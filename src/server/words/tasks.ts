@@ -1,0 +1,38 @@
+import {
+  draftLesson,
+  fillKind,
+  fillRoutine,
+  graphOf,
+  judgeOralItem,
+  lexiconIn,
+  screensInSteps,
+  shippedLexicon,
+  type TaughtSet,
+  unlistedWord,
+  wordCard,
+} from "../../core/index.ts";
+import type { AccentSettings } from "../../core/light.ts";
+
+/**
+ * What takes the word list long: run by a worker thread, one definition each, and asked for by name (`pool.ts`). All of
+ * it is plain values in and out.
+ */
+export const WORD_TASKS = {
+  draftLesson,
+  fillKind,
+  fillRoutine,
+  judgeOralItem: (...[item, rules]: [Parameters<typeof judgeOralItem>[0], Parameters<typeof judgeOralItem>[1]]) =>
+    judgeOralItem(item, rules),
+  wordCard: (...[word, taught, sequence, taps]: Parameters<typeof wordCard>) => wordCard(word, taught, sequence, taps),
+  unlistedWord: (word: string, taught: TaughtSet) => unlistedWord(word, taught),
+  /** Makes ready what the first question would have to wait for: the list, its graph, what nonsense words are held against. */
+  warmUp: (accent: AccentSettings) => {
+    const lexicon = lexiconIn(shippedLexicon(), accent);
+    graphOf(lexicon);
+    return [...screensInSteps(lexicon)].length;
+  },
+} as const;
+
+export type WordTask = keyof typeof WORD_TASKS;
+export type TaskInput<T extends WordTask> = Parameters<(typeof WORD_TASKS)[T]>;
+export type TaskAnswer<T extends WordTask> = ReturnType<(typeof WORD_TASKS)[T]>;
