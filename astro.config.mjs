@@ -18,6 +18,7 @@ const door = {
         entryPoints: {
           entry: path("src/server/door/start.ts"),
           "words-worker": path("src/server/words/worker.ts"),
+          "backup-worker": path("src/server/backup/worker.ts"),
         },
         outdir: path("dist/server"),
         outExtension: { ".js": ".mjs" },

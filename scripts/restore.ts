@@ -3,7 +3,7 @@
  * of the data folder (`ZIP_STEP_DATA`, default data/zip-step), which are set aside in the same folder. Zip Step must not run.
  */
 import { mkdirSync } from "node:fs";
-import { readBackup } from "../src/server/backup/backup-file.ts";
+import { checkBackup, readHeader } from "../src/server/backup/backup-file.ts";
 import { restoreInto } from "../src/server/backup/restore.ts";
 import { dataFolder } from "../src/server/db/data-folder.ts";
 import { claimFolder } from "../src/server/db/folder-lock.ts";
@@ -15,7 +15,8 @@ if (file === undefined) {
   process.exit(1);
 }
 try {
-  const { header } = await readBackup(file);
+  await checkBackup(file);
+  const header = readHeader(file);
   console.log(`Made ${header.madeAt} (${header.reason}), whole and unaltered. Rows inside:`);
   for (const [table, count] of Object.entries(header.counts)) console.log(`  ${table}: ${count}`);
   if (yes !== "--yes") {

@@ -1,7 +1,7 @@
 import { cpSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { readBackup } from "../../src/server/backup/backup-file.ts";
+import { checkBackup } from "../../src/server/backup/backup-file.ts";
 import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
 import { freshFolder } from "./fresh-folder.ts";
 import { send } from "./send.ts";
@@ -94,6 +94,6 @@ describe("a backup", () => {
     expect(daily.map(({ header }) => header?.madeAt.slice(8, 10))).toEqual(["03", "02"]);
     expect(listBackups(folder).some((one) => one.name === name)).toBe(true);
     expect(readdirSync(join(folder, "backups")).filter((file) => file.endsWith(".part"))).toEqual([]);
-    await readBackup(path(daily[0]?.name as string));
+    await checkBackup(path(daily[0]?.name as string));
   });
 });

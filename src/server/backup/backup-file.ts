@@ -1,9 +1,7 @@
 import { createHash } from "node:crypto";
-import { closeSync, fsyncSync, openSync, readFileSync, readSync, renameSync, writeSync } from "node:fs";
-import { dirname } from "node:path";
+import { closeSync, openSync, readFileSync, readSync } from "node:fs";
 import { PGlite } from "@electric-sql/pglite";
 import { z } from "zod";
-import { syncPath } from "../db/synced-files.ts";
 import { AppError } from "../http/errors.ts";
 
 /** Why a backup was made. */
@@ -28,7 +26,8 @@ export type BackupHeader = z.infer<typeof headerField>;
 const LONGEST_HEADER = 16_384;
 const NEWLINE = 10;
 
-const digest = (data: Uint8Array): string => createHash("sha256").update(data).digest("hex");
+/** What tells one content of a backup from any other. */
+export const digest = (data: Uint8Array): string => createHash("sha256").update(data).digest("hex");
 
 /** Rows of every table of a database, by table. */
 export async function countRows(client: Pick<PGlite, "query">): Promise<Record<string, number>> {
@@ -68,20 +67,20 @@ export function readHeader(path: string): BackupHeader {
   }
 }
 
-/**
- * A backup, looked through: whole, unaltered, and with the rows that it says it has.
- *
- * @throws AppError "backup-damaged" with what is wrong
- */
-export async function readBackup(path: string): Promise<{ header: BackupHeader; folder: Blob }> {
+/** A backup whose file is whole and unaltered. @throws AppError "backup-damaged" with what is wrong */
+export function readBackup(path: string): { readonly header: BackupHeader; readonly folder: Blob } {
   const file = readFileSync(path);
   const { header, length } = parseHeader(file.subarray(0, LONGEST_HEADER));
   const inside = file.subarray(length);
   if (inside.length !== header.bytes) throw damaged("a part of it is missing");
   if (digest(inside) !== header.sha256) throw damaged("it has been altered");
-  const folder = new Blob([new Uint8Array(inside)], { type: "application/x-gzip" });
+  return { header, folder: new Blob([new Uint8Array(inside)], { type: "application/x-gzip" }) };
+}
+
+/** Looks a backup through: whole, unaltered, and with the rows that it says it has. @throws AppError "backup-damaged" */
+export async function checkBackup(path: string): Promise<void> {
+  const { header, folder } = readBackup(path);
   await checkRows(folder, header.counts);
-  return { header, folder };
 }
 
 /** Restores a folder into a database in memory, and counts. @throws AppError "backup-damaged" */
@@ -97,44 +96,4 @@ async function checkRows(folder: Blob, counts: BackupHeader["counts"]): Promise<
   } finally {
     await client?.close();
   }
-}
-
-/**
- * Writes a backup of an open database, forces it to the disk and looks it through before it counts as one.
- *
- * @param path of a file that is not there yet
- * @throws AppError "backup-damaged" when what was written does not hold what the database does
- */
-export async function writeBackup(
-  client: Pick<PGlite, "query" | "exec" | "dumpDataDir">,
-  path: string,
-  { madeAt, reason, workspaceId }: Pick<BackupHeader, "madeAt" | "reason" | "workspaceId">,
-): Promise<BackupHeader> {
-  await client.exec("checkpoint");
-  const counts = await countRows(client);
-  const folder = await client.dumpDataDir("gzip");
-  const inside = new Uint8Array(await folder.arrayBuffer());
-  const header: BackupHeader = {
-    format: "zip-step-backup",
-    version: 1,
-    madeAt,
-    reason,
-    workspaceId,
-    counts,
-    bytes: inside.length,
-    sha256: digest(inside),
-  };
-  const making = `${path}.part`;
-  const handle = openSync(making, "w", 0o600);
-  try {
-    writeSync(handle, `${JSON.stringify(header)}\n`);
-    writeSync(handle, inside);
-    fsyncSync(handle);
-  } finally {
-    closeSync(handle);
-  }
-  await readBackup(making);
-  renameSync(making, path);
-  syncPath(dirname(path));
-  return header;
 }

@@ -2,7 +2,8 @@ import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from "node:fs";
 import { join } from "node:path";
 import type { PGlite } from "@electric-sql/pglite";
 import { notFound } from "../http/errors.ts";
-import { BACKUP_REASONS, type BackupHeader, type BackupReason, readHeader, writeBackup } from "./backup-file.ts";
+import { BACKUP_REASONS, type BackupHeader, type BackupReason, readHeader } from "./backup-file.ts";
+import { writeBackup } from "./write-backup.ts";
 
 /** Name of the folder with the backups, inside a data folder. */
 export const BACKUPS_FOLDER = "backups";

@@ -1,9 +1,11 @@
 import { existsSync, renameSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { PGlite } from "@electric-sql/pglite";
+import { gunzipSync } from "node:zlib";
 import { DATABASE_FOLDER, IN_THE_MAKING } from "../db/folder-check.ts";
 import { keepToOwner, syncPath, syncTree } from "../db/synced-files.ts";
+import { unpackFolder } from "../db/unpack-folder.ts";
 import { type BackupHeader, readBackup } from "./backup-file.ts";
+import { lookThroughBackup } from "./look-through.ts";
 
 export interface Restored {
   readonly header: BackupHeader;
@@ -19,10 +21,11 @@ export interface Restored {
  * @throws AppError "backup-damaged"; the folder is as it was then
  */
 export async function restoreInto(folder: string, path: string, now: Date): Promise<Restored> {
-  const { header, folder: inside } = await readBackup(path);
+  await lookThroughBackup(path);
+  const { header, folder: inside } = readBackup(path);
   const making = join(folder, IN_THE_MAKING);
   rmSync(making, { recursive: true, force: true });
-  await (await PGlite.create({ dataDir: making, loadDataDir: inside })).close();
+  unpackFolder(gunzipSync(new Uint8Array(await inside.arrayBuffer())), making);
   keepToOwner(making);
   syncTree(making);
   const database = join(folder, DATABASE_FOLDER);

@@ -1,7 +1,8 @@
 import { rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
-import { type BackupHeader, readBackup } from "../backup/backup-file.ts";
+import type { BackupHeader } from "../backup/backup-file.ts";
 import { backupPath, isBackupDue } from "../backup/backups.ts";
+import { lookThroughBackup } from "../backup/look-through.ts";
 import { restoreInto } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
 import { eraseDue, sweepDisk } from "../groups/erasure.ts";
@@ -58,7 +59,7 @@ async function dailyBackup(): Promise<void> {
  */
 export async function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
   const path = backupPath(dataFolder(), name);
-  await readBackup(path);
+  await lookThroughBackup(path);
   const opened = await openedDatabase();
   // From here on whoever asks waits: nothing is answered for that the backup of what is there does not hold.
   let isClosed = false;

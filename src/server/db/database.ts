@@ -13,6 +13,7 @@ import { claimFolder } from "./folder-lock.ts";
 import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
 import * as schema from "./schema.ts";
 import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree } from "./synced-files.ts";
+import { unpackFolder } from "./unpack-folder.ts";
 
 export type Database = PgliteDatabase<typeof schema>;
 /** What a repository takes: the database, or a transaction of it. */
@@ -39,11 +40,8 @@ export interface OpenDatabase {
 const root = () => resolve(process.env["ZIP_STEP_ROOT"] ?? process.cwd());
 const inServer = (...parts: string[]) => join(root(), "src", "server", "db", ...parts);
 
-function emptyFolderImage(): Blob {
-  return new Blob([brotliDecompressSync(readFileSync(inServer("empty-folder.tar.br")))]);
-}
-
-const newClient = (dataDir: string) => PGlite.create({ dataDir, loadDataDir: emptyFolderImage() });
+/** An empty database as a tar. */
+const emptyFolder = () => new Uint8Array(brotliDecompressSync(readFileSync(inServer("empty-folder.tar.br"))));
 
 /**
  * The database inside a data folder. A new one is made under another name and moved into place whole, and on the
@@ -54,7 +52,7 @@ async function folderClient(folder: string): Promise<PGlite> {
   if (!looksLikeDatabase(folder)) {
     const making = join(folder, IN_THE_MAKING);
     rmSync(making, { recursive: true, force: true });
-    await (await newClient(making)).close();
+    unpackFolder(emptyFolder(), making);
     keepToOwner(making);
     syncTree(making);
     renameSync(making, dataDir);
@@ -131,7 +129,10 @@ export async function openDatabase(
   };
   try {
     if (folder !== undefined && !existsSync(join(folder, DATABASE_FOLDER))) refuseWithoutRoom();
-    const client = folder === undefined ? await newClient("memory://") : await folderClient(folder);
+    const client =
+      folder === undefined
+        ? await PGlite.create({ dataDir: "memory://", loadDataDir: new Blob([emptyFolder()]) })
+        : await folderClient(folder);
     const isDown = watchForEnd(client);
     const db = drizzle(client, { schema });
     if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);

@@ -5,7 +5,6 @@ import {
   GENERAL_AMERICAN,
   gpcId,
   keyOfGpc,
-  planChain,
   seededRandom,
   sequenceById,
   simulateReading,
@@ -18,6 +17,7 @@ import type { Database, Queryable } from "../db/database.ts";
 import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
 import { FIRST_PLACE } from "../plans/lesson-types.ts";
 import { layOut } from "../sessions/lesson-run.ts";
+import { askWords } from "../words/pool.ts";
 import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
 
 const SEED = 20261124;
@@ -98,7 +98,7 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
   const { group, lesson, random } = planting;
   const sequence = sequenceById(group.sequenceId);
   if (!sequence) throw new Error(`The demo names no sequence of ours: ${group.sequenceId}`);
-  const plans = planChain({
+  const plans = await askWords("planChain", {
     taught: taughtAt(sequence, lesson.step),
     length: WORDS,
     focus: lesson.focus,

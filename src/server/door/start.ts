@@ -8,6 +8,7 @@
  */
 import { dirname, resolve } from "node:path";
 import { fileURLToPath, pathToFileURL } from "node:url";
+import { giveBackMemory } from "./give-back-memory.ts";
 import { LISTENS_ON } from "./hosts.ts";
 import { type Handler, makeServer } from "./serve.ts";
 
@@ -52,6 +53,7 @@ if (!health.ok) {
   console.error(`${error.message}\n${error.hint}`);
   process.exit(1);
 }
+giveBackMemory(server);
 process.stdout.write(`Zip Step is at ${address}\n`);
 // While the first page is being looked at. It may fail: then the first draft takes longer, and nothing else.
 if (process.env["ZIP_STEP_WARM"] !== "0") fetch(`${address}/api/warm-up`, { method: "POST" }).catch(() => undefined);

@@ -1,19 +1,13 @@
-import { existsSync } from "node:fs";
-import { resolve } from "node:path";
-import { pathToFileURL } from "node:url";
 import Tinypool from "tinypool";
+import { threadFile } from "../threads.ts";
 import type { TaskAnswer, TaskInput, WordTask } from "./tasks.ts";
 import type { Asked } from "./worker.ts";
 
 /** One thread holds the word list: a second one would hold it a second time. */
 const THREADS = 1;
 
-/** The worker's file as the build makes it; where there is none (in tests) the tasks run here. */
-const workerFile = (): string | undefined => {
-  const root = process.env["ZIP_STEP_ROOT"];
-  const file = root && resolve(root, "dist/server/words-worker.mjs");
-  return file && existsSync(file) ? file : undefined;
-};
+/** Room for what is soon forgotten, in megabytes: with more a thread grows by it and never shrinks. */
+const YOUNG_MB = 8;
 
 let pool: Tinypool | undefined;
 
@@ -25,14 +19,16 @@ let pool: Tinypool | undefined;
  * @param input what it is called with: plain values, copied on the way
  */
 export async function askWords<T extends WordTask>(task: T, ...input: TaskInput<T>): Promise<Awaited<TaskAnswer<T>>> {
-  const file = workerFile();
+  const filename = threadFile("words-worker");
   const asked: Asked = { task, input };
-  if (!file) return (await import("./worker.ts")).default(asked) as Awaited<TaskAnswer<T>>;
+  // In tests there is no such file: the tasks run here.
+  if (!filename) return (await import("./worker.ts")).default(asked) as Awaited<TaskAnswer<T>>;
   pool ??= new Tinypool({
-    filename: pathToFileURL(file).href,
+    filename,
     runtime: "worker_threads",
     minThreads: THREADS,
     maxThreads: THREADS,
+    resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
   });
   return (await pool.run(asked)) as Awaited<TaskAnswer<T>>;
 }

@@ -5,13 +5,14 @@ import {
   graphOf,
   judgeOralItem,
   lexiconIn,
+  planChain,
   screensInSteps,
   shippedLexicon,
   type TaughtSet,
   unlistedWord,
   wordCard,
 } from "../../core/index.ts";
-import type { AccentSettings } from "../../core/light.ts";
+import type { AccentSettings, ChainRequest } from "../../core/light.ts";
 
 /**
  * What takes the word list long: run by a worker thread, one definition each, and asked for by name (`pool.ts`). All of
@@ -23,6 +24,7 @@ export const WORD_TASKS = {
   fillRoutine,
   judgeOralItem: (...[item, rules]: [Parameters<typeof judgeOralItem>[0], Parameters<typeof judgeOralItem>[1]]) =>
     judgeOralItem(item, rules),
+  planChain: (request: ChainRequest) => planChain(request),
   wordCard: (...[word, taught, sequence, taps]: Parameters<typeof wordCard>) => wordCard(word, taught, sequence, taps),
   unlistedWord: (word: string, taught: TaughtSet) => unlistedWord(word, taught),
   /** Makes ready what the first question would have to wait for: the list, its graph, what nonsense words are held against. */

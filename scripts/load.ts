@@ -1,0 +1,83 @@
+/**
+ * `npm run load`: devices that mark once a second on a built Zip Step with the demo in it, and screens asked for beside
+ * them. Prints how long both took. Build first.
+ *   npm run load -- <seconds> <devices>   (default 300 30)
+ */
+import { randomUUID } from "node:crypto";
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { startServer } from "../tests/server/built-server.ts";
+
+const [seconds = 300, devices = 30] = process.argv.slice(2).map(Number);
+const folder = mkdtempSync(join(tmpdir(), "zip-step-load-"));
+const { child, address } = await startServer(folder, { demo: true });
+const json = { "content-type": "application/json" };
+const post = async (path: string, body: object) =>
+  (await fetch(`${address}${path}`, { method: "POST", headers: json, body: JSON.stringify(body) })).json();
+const get = async (path: string) => (await fetch(`${address}${path}`)).json();
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+const megabytes = () =>
+  Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, "utf8"))?.[1]) / 1024);
+
+await post("/api/warm-up", {});
+const [group] = await get("/api/groups");
+const words = ["ship", "chip", "chop", "shop"];
+const chain = await post("/api/chains", { groupId: group.id, words, aim: { focus: [], contrasts: [] } });
+const session = await post("/api/sessions", { chainId: chain.id });
+const atRest = megabytes();
+
+const SCREENS = ["/", "/bench", "/families", "/plan", "/evidence", "/groups", `/teach/${session.id}`];
+const took: Record<string, number[]> = { marks: [], screens: [], drafts: [] };
+let failed = 0;
+async function timed(kind: string, run: () => Promise<Response>): Promise<void> {
+  const begun = performance.now();
+  const response = await run().catch(() => undefined);
+  await response?.arrayBuffer();
+  if (!response?.ok) failed++;
+  took[kind]?.push(performance.now() - begun);
+}
+
+const until = Date.now() + seconds * 1000;
+const device = async (k: number) => {
+  await pause((k * 1000) / devices);
+  while (Date.now() < until) {
+    const next = pause(1000);
+    const learnerId = group.learners[k % group.learners.length].id;
+    const answer = { outcome: k % 5 === 0 ? "wrong" : "right", substitutions: [] };
+    const at = new Date().toISOString();
+    const mark = { id: randomUUID(), sessionId: session.id, learnerId, wordIndex: k % 4, mode: "read", answer, at };
+    await timed("marks", () =>
+      fetch(`${address}/api/responses`, { method: "POST", headers: json, body: JSON.stringify(mark) }),
+    );
+    await next;
+  }
+};
+const looker = async () => {
+  for (let k = 0; Date.now() < until; k++) {
+    const next = pause(700);
+    await timed("screens", () => fetch(`${address}${SCREENS[k % SCREENS.length]}`));
+    await next;
+  }
+};
+const planner = async () => {
+  for (let seed = 0; Date.now() < until; seed++) {
+    const next = pause(5_000);
+    const body = JSON.stringify({ focus: ["sh=ʃ"], contrasts: [], minutes: 30, seed });
+    await timed("drafts", () =>
+      fetch(`${address}/api/groups/${group.id}/plan`, { method: "POST", headers: json, body }),
+    );
+    await next;
+  }
+};
+await Promise.all([...Array.from({ length: devices }, (_, k) => device(k)), looker(), planner()]);
+
+const figures = Object.entries(took).map(([kind, all]) => {
+  all.sort((a, b) => a - b);
+  const at = (share: number) => Math.round(all[Math.min(all.length - 1, Math.floor(all.length * share))] as number);
+  return { kind, count: all.length, median: at(0.5), p95: at(0.95), worst: at(1) };
+});
+console.table(figures);
+console.log({ failed, megabytesAtRest: atRest, megabytesAfter: megabytes() });
+child.kill("SIGTERM");
+rmSync(folder, { recursive: true, force: true });
