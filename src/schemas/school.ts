@@ -25,8 +25,6 @@ export const schoolInput = z.object({
 /** The choices changed by hand; with `base`, the choices as they were then, what others did since is kept. */
 export const schoolChangeInput = schoolInput.extend({ base: schoolInput.optional() });
 
-export type SchoolInput = z.infer<typeof schoolInput>;
-
 export type SchoolChangeInput = z.infer<typeof schoolChangeInput>;
 
 const isTimeZone = (name: string): boolean => {

@@ -1,4 +1,6 @@
-import { readdirSync, readFileSync } from "node:fs";
+import { spawn } from "node:child_process";
+import { readdirSync, readFileSync, rmSync } from "node:fs";
+import { networkInterfaces } from "node:os";
 import { join } from "node:path";
 import { expect, freePort, runToEnd, test } from "./server.ts";
 
@@ -14,6 +16,31 @@ test("a busy port says so and how to pick another", async ({ server }) => {
   expect(code).toBe(1);
   expect(output).toContain(`Port ${server.port} is busy`);
   expect(output).toContain("ZIP_STEP_PORT=");
+});
+
+test("it listens on this machine alone, however it is started, and says why", async ({ server }) => {
+  const port = await freePort();
+  const child = spawn("node", ["dist/server/entry.mjs"], {
+    env: {
+      ...process.env,
+      HOST: "0.0.0.0",
+      PORT: String(port),
+      ZIP_STEP_DATA: `${server.folder}-open`,
+      ZIP_STEP_WARM: "0",
+    },
+    stdio: ["ignore", "pipe", "pipe"],
+  });
+  let said = "";
+  for (const stream of [child.stdout, child.stderr]) stream.on("data", (data) => (said += data));
+  await expect.poll(() => said, { timeout: 60_000 }).toContain("Zip Step is at");
+  expect(said).toContain("before others may reach it there has to be sign-in");
+  expect((await fetch(`http://127.0.0.1:${port}/api/health`)).status).toBe(200);
+  const others = Object.values(networkInterfaces()).flatMap((all) => all ?? []);
+  for (const { address, family, internal } of others)
+    if (!internal && family === "IPv4")
+      await expect(fetch(`http://${address}:${port}/api/health`), address).rejects.toThrow();
+  child.kill("SIGKILL");
+  rmSync(`${server.folder}-open`, { recursive: true, force: true });
 });
 
 test("addresses that name nothing answer 404 in words", async ({ page, server }) => {

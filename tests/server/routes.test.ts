@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from "node:fs";
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Validator } from "@seriousme/openapi-schema-validator";
@@ -19,6 +19,17 @@ describe("the map of routes", () => {
   it("has every endpoint there is: one file answers for all of them", () => {
     expect(readdirSync("src/pages/api")).toEqual(["[...path].ts"]);
     expect(routes.length).toBeGreaterThan(40);
+  });
+
+  it("is all that the built application answers: the framework adds one endpoint, and that one is off", () => {
+    const built = readdirSync("dist/server").find((name) => name.startsWith("manifest_")) as string;
+    const manifest = readFileSync(join("dist/server", built), "utf8");
+    const endpoints = manifest
+      .split('"routeData":')
+      .map((part) => part.slice(0, part.indexOf('"segments"')))
+      .filter((head) => head.includes('"type":"endpoint"'))
+      .map((head) => /"route":"([^"]+)"/.exec(head)?.[1]);
+    expect(endpoints.sort()).toEqual(["/_image", "/api/[...path]"]);
   });
 
   it.each(routes)("%s names things, and what varies in it is known", (key, { summary }) => {

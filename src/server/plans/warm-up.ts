@@ -3,6 +3,8 @@ import { listGroups } from "../groups/groups.ts";
 import { getSchool } from "../school/school.ts";
 import { askWords } from "../words/pool.ts";
 import { requestFor } from "./lesson-draft.ts";
+import { checkedPlan } from "./plan-check.ts";
+import { getPlan } from "./plans.ts";
 
 const MINUTES = 30;
 
@@ -15,6 +17,8 @@ export async function warmUp(db: Queryable): Promise<void> {
   await askWords("warmUp", accent);
   const [group] = await listGroups(db);
   if (!group) return;
+  // What is looked over here, word by word, opens the list here too.
+  await checkedPlan(db, await getPlan(db, group.id));
   const request = await requestFor(db, group.id, { focus: [], contrasts: [], minutes: MINUTES, seed: 1 });
   const focus = request.taughtGpcs.slice(-1);
   await askWords("draftLesson", { ...request, focus });
