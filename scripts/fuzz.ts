@@ -13,10 +13,13 @@ const [requests = 10_000, seed = 20261128] = process.argv.slice(2).map(Number);
 const folder = mkdtempSync(join(tmpdir(), "zip-step-fuzz-"));
 const { child, address } = await startServer(folder, { demo: true });
 const heldNow = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, "utf8"))?.[1]) / 1024;
+/** At rest a server clears away what work left behind: so long after the last request it has, in milliseconds. */
+const rest = () => new Promise((resolve) => setTimeout(resolve, 40_000));
 await fuzz(address, 300, seed + 1);
+await rest();
 const before = heldNow();
 const report = await fuzz(address, requests, seed);
-await new Promise((resolve) => setTimeout(resolve, 5_000));
+await rest();
 console.log(report, { megabytesBefore: Math.round(before), megabytesAfter: Math.round(heldNow()) });
 child.kill("SIGKILL");
 rmSync(folder, { recursive: true, force: true });

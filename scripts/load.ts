@@ -15,14 +15,30 @@ const { child, address } = await startServer(folder, { demo: true });
 const json = { "content-type": "application/json" };
 const post = async (path: string, body: object) =>
   (await fetch(`${address}${path}`, { method: "POST", headers: json, body: JSON.stringify(body) })).json();
-const get = async (path: string) => (await fetch(`${address}${path}`)).json();
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const megabytes = () =>
   Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, "utf8"))?.[1]) / 1024);
 
 await post("/api/warm-up", {});
-const [group] = await get("/api/groups");
-const words = ["ship", "chip", "chop", "shop"];
+const learners = Array.from({ length: devices }, (_, k) => `Tern ${k + 1}`);
+const group = await post("/api/groups", { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners });
+const words = [
+  "ship",
+  "chip",
+  "chop",
+  "shop",
+  "hop",
+  "hot",
+  "hit",
+  "him",
+  "dim",
+  "din",
+  "fin",
+  "fan",
+  "fat",
+  "mat",
+  "man",
+];
 const chain = await post("/api/chains", { groupId: group.id, words, aim: { focus: [], contrasts: [] } });
 const session = await post("/api/sessions", { chainId: chain.id });
 const atRest = megabytes();
@@ -41,12 +57,20 @@ async function timed(kind: string, run: () => Promise<Response>): Promise<void> 
 const until = Date.now() + seconds * 1000;
 const device = async (k: number) => {
   await pause((k * 1000) / devices);
-  while (Date.now() < until) {
+  for (let n = 0; Date.now() < until; n++) {
     const next = pause(1000);
-    const learnerId = group.learners[k % group.learners.length].id;
+    const learnerId = group.learners[k].id;
     const answer = { outcome: k % 5 === 0 ? "wrong" : "right", substitutions: [] };
     const at = new Date().toISOString();
-    const mark = { id: randomUUID(), sessionId: session.id, learnerId, wordIndex: k % 4, mode: "read", answer, at };
+    const mark = {
+      id: randomUUID(),
+      sessionId: session.id,
+      learnerId,
+      wordIndex: n % words.length,
+      mode: "read",
+      answer,
+      at,
+    };
     await timed("marks", () =>
       fetch(`${address}/api/responses`, { method: "POST", headers: json, body: JSON.stringify(mark) }),
     );

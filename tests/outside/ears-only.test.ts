@@ -38,7 +38,7 @@ describe("ears-only items by raw dictionary phones", () => {
     ["change-end", "change", "final"],
   ] as const)("%s: exactly one sound, and there", (skill, kind, position) => {
     const all = made(skill);
-    expect(all.length).toBeGreaterThan(30);
+    expect(all.length).toBeGreaterThanOrEqual(30);
     for (const item of all) {
       if (item.kind !== "add" && item.kind !== "take" && item.kind !== "change") throw new Error(item.key);
       if (!item.answer.isWord) continue;
@@ -52,7 +52,7 @@ describe("ears-only items by raw dictionary phones", () => {
 
   it("one of a cluster: one sound less, beside another consonant", () => {
     const all = made("take-from-cluster");
-    expect(all.length).toBeGreaterThan(30);
+    expect(all.length).toBeGreaterThanOrEqual(30);
     for (const item of all)
       if (item.kind === "take" && item.answer.isWord) {
         expect(

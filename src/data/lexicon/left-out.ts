@@ -45,5 +45,5 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
     skier smalls sod sprite stiffed stiffs stooge swank tad tat tete tuff tush vamp wack wile wiles wimp
     wimps wiz wright zee zig goon goons nerd nerds trial trials dial dials fuel cruel dual jewel jewels
     towel towels vowel vowels bowel bowels coed current trying turret forte skier toward towards sirs
-    damme hume drey vise whiz slough cleaves brig lum  tryst`,
+    bink tong lode carte knowns ands shalt damme hume drey vise whiz slough cleaves brig lum  tryst`,
 };

@@ -34,7 +34,8 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       hookers brothel harlot busty clit cum dick dicks prick pricks schlong dildo topless molest molested molesting
       lustful lusty orgies orgasms fetish foreplay foreskin pubic penile prostate rectal gonads herpes cervix
       sphincter tampon tampons hooters groping fondle fondled pimping spanking pervert perverts raping
-      sexist incest nudist nudists bondage lewdness slutty skanky harem hooter brothels wenches hymen phallic harlots smut`,
+      sexist incest nudist nudists bondage lewdness slutty skanky harem hooter brothels wenches hymen phallic harlots smut
+      butch flasher flashers climax climaxed climaxes castrate castrated castration gigolo gigolos`,
   },
   {
     level: "never",
@@ -44,7 +45,8 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       bollocks bugger buggers sod sods bastard bastards bitch bitches fuck fucks wank wanks twat twats
       cunt cunts slag slags schmuck putz wuss puss douche git gits prat prats bloody tosser arsehole butthole dumbass crappy
       jackass badass scumbag scumbags frigging freaking crapping pissing farting peeing puking pissy
-      goddamn goddamned shitty damning anus anal rectum heil lynch lynched berk`,
+      goddamn goddamned shitty damning anus anal rectum heil lynch lynched berk
+      balling`,
   },
   {
     level: "never",
@@ -69,15 +71,17 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       beheaded guillotine deathbed coffin coffins casket caskets autopsy enslave enslaved 
       slayer slaying slasher slashing switchblade carjack carjacked carjacking cutthroat shootout shooters gangster gangsters
       gangsta mobster mobsters strychnine bloodstain bloodstains bloodstained bloodied scalped scalping
-      sniped musket muskets`,
+      sniped musket muskets
+      slash slashed slashes gash gashed gashes gored cremate cremated zombie zombies`,
   },
   {
     level: "not-every-school",
-    reason: "alcohol and smoking",
+    reason: "alcohol, smoking and drugs by another name",
     words: `ale beer beers booze gin rum wine wines hooch pub pubs drunk drunks keg kegs mead brandy whisky
       whiskey vodka liquor liquors sherry cider drunken hangover bourbon martini tequila cigar cigars
       tobacco smoker smokers smoking boozing cocktail cocktails brewery saloon bartender boozer drunkard
-      tipsy tavern vermouth lager ashtray ashtrays cigars casino brewer brewing casinos champagne liqueur liqueurs wino winos drinker drinkers barroom barman barmen`,
+      tipsy tavern vermouth lager ashtray ashtrays cigars casino brewer brewing casinos champagne liqueur liqueurs wino winos drinker drinkers barroom barman barmen
+      weed weeds crack cracks`,
   },
   {
     level: "not-every-school",
@@ -96,7 +100,8 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       pelvic pelvis bladders urine hormone hormones caress caressed smooching booby bosoms boudoir virile
       seducing childbirth labia divorced bodice burping barfing snotty striptease fingering swinger intimate kissing
       jugs seamen seaman wiener wieners stripping petting wanton manhood sleazy raunchy racy corset corsets girdle garter
-      garters showgirl showgirls belched belching wee bummer sucking suckered virile fetal fetus`,
+      garters showgirl showgirls belched belching wee bummer sucking suckered virile fetal fetus
+      tumor tumors tumour hots screw screws`,
   },
   {
     level: "not-every-school",
@@ -108,7 +113,8 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       sissy pansy pansies savage savages leper lepers gypsy gypsies insane hobo geeky nerdy chubby flabby
       fatter fattest obese imbecile insanely nutcase redneck rednecks bimbo hussy psychos crazies 
       hunchback nutter nutters looney tubby pudgy porky porker blockhead airhead racist racists skinhead skinheads commie
-      commies freaky bozo bozos dopey brainless ghetto homely`,
+      commies freaky bozo bozos dopey brainless ghetto homely
+      babe babes hunk hunks tart tarts dame dames broad broads chick chicks cocky`,
   },
   {
     level: "not-every-school",

@@ -120,20 +120,23 @@ const replacing = alias(responses, "replacing");
  * line: it supersedes nothing.
  */
 async function lastAnswer(db: Queryable, input: NewResponse): Promise<ResponseRow | undefined> {
+  const ofLine = and(
+    eq(responses.sessionId, input.sessionId),
+    eq(responses.learnerId, input.learnerId),
+    eq(responses.wordIndex, input.wordIndex),
+    eq(responses.mode, input.mode),
+  );
+  // One that stands is the last, and found by its index, however often the word was marked.
+  const [standing] = await db
+    .select()
+    .from(responses)
+    .where(and(ofLine, eq(responses.standing, true)));
+  if (standing) return standing;
   const [row] = await db
     .select({ response: responses })
     .from(responses)
     .leftJoin(replacing, eq(replacing.supersedes, responses.id))
-    .where(
-      and(
-        eq(responses.sessionId, input.sessionId),
-        eq(responses.learnerId, input.learnerId),
-        eq(responses.wordIndex, input.wordIndex),
-        eq(responses.mode, input.mode),
-        isNull(replacing.id),
-        or(eq(responses.withdrawn, false), isNotNull(responses.supersedes)),
-      ),
-    )
+    .where(and(ofLine, isNull(replacing.id), or(eq(responses.withdrawn, false), isNotNull(responses.supersedes))))
     .orderBy(desc(responses.createdAt))
     .limit(1);
   return row?.response;

@@ -1,6 +1,8 @@
+import { isPattern } from "../../core/light.ts";
 import type { LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
-import { type EvidenceReport, evidenceReport } from "../evidence/evidence.ts";
+import { tableOf } from "../evidence/evidence.ts";
+import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
 import { listSequences } from "../school/sequences.ts";
 import { listSessions, type Session } from "../sessions/sessions.ts";
 import { type Group, listGroups } from "./groups.ts";
@@ -23,8 +25,8 @@ export interface TodayCard {
 
 const SUBSTITUTIONS_SHOWN = 3;
 
-function topSubstitution(report: EvidenceReport) {
-  const row = report.rows.find(({ pattern }) => pattern);
+function topSubstitution(records: readonly EvidenceResponse[]) {
+  const row = tableOf(records, "read").find(isPattern);
   const said = row?.substitutions[0];
   return row && said
     ? {
@@ -57,8 +59,12 @@ export async function todayCards(db: Queryable): Promise<TodayCard[]> {
       // A learner's own cards are not the group's last lesson.
       const last = (await listSessions(db, group.id)).find(({ run }) => run.learnerId === undefined);
       const substitutions = [];
+      // Read once for the whole group: a question a learner would take thirty times as long.
+      const byLearner = new Map<LearnerId, EvidenceResponse[]>(group.learners.map(({ id }) => [id, []]));
+      for (const record of await evidenceResponses(db, { groupId: group.id }))
+        byLearner.get(record.learnerId)?.push(record);
       for (const learner of group.learners) {
-        const substitution = topSubstitution(await evidenceReport(db, { groupId: group.id, learnerId: learner.id }));
+        const substitution = topSubstitution(byLearner.get(learner.id) ?? []);
         if (substitution) substitutions.push({ ...substitution, learner: learner.nickname, learnerId: learner.id });
       }
       substitutions.sort((a, b) => b.low - a.low);
