@@ -35,7 +35,6 @@ const words = [
   "din",
   "fin",
   "fan",
-  "fat",
   "mat",
   "man",
 ];

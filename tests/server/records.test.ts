@@ -286,6 +286,22 @@ describe("rows that cannot be read", () => {
   });
 });
 
+describe("a lesson that is over", () => {
+  it("takes a mark that was made while it ran, and says that it is late; a later one only once it goes on", async () => {
+    const aim = { focus: [], contrasts: [] };
+    const chain = await send("POST /api/chains", { body: { groupId: group.id, words: WORDS, aim } });
+    const lesson = (await send("POST /api/sessions", { body: { chainId: chain.body.id } })).body.id;
+    await send("PATCH /api/sessions/:sessionId", { id: lesson, body: { ended: true } });
+    const inTime = markOf({ sessionId: lesson, at: new Date().toISOString() });
+    expect(await store(inTime)).toMatchObject({ status: 201, body: { late: true } });
+    const after = markOf({ sessionId: lesson, wordIndex: 1, at: new Date(Date.now() + 3_600_000).toISOString() });
+    expect(await store(after)).toMatchObject({ status: 409, body: { error: { code: "lesson-over" } } });
+    await send("PATCH /api/sessions/:sessionId", { id: lesson, body: { ended: false } });
+    const stored = await store(after);
+    expect([stored.status, stored.body.late]).toEqual([201, undefined]);
+  });
+});
+
 describe("answers of an earlier Zip Step", () => {
   it("become one line a word: the last that came in stands, and no row is lost", async () => {
     const db = await database();

@@ -89,7 +89,7 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
   const autosave = useAnnouncedAutosave({
     name: "zip-step school",
     stored: first,
-    send: (whole, stored) => call("PUT /api/school", { body: { ...whole, base: stored }, outlive: true }),
+    send: (whole, base) => call("PUT /api/school", { body: { ...whole, ...(base && { base }) }, outlive: true }),
     onRestored: (unsaved) => {
       latest.current = unsaved;
       setSchool(unsaved);

@@ -38,10 +38,10 @@ export default function Ticks({ group, sequence }: Props) {
   const autosave = useAnnouncedAutosave({
     name: `zip-step ticks ${group.id}`,
     stored: group.ticks,
-    send: (whole, stored) =>
+    send: (whole, base) =>
       call("PUT /api/groups/:groupId/ticks", {
         params: { groupId: group.id },
-        body: { ...whole, base: stored },
+        body: { ...whole, ...(base && { base }) },
         outlive: true,
       }),
     onRestored: setTicks,

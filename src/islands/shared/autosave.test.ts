@@ -14,7 +14,12 @@ const THREE: Setting = { help: "at sight", seconds: 3 };
 /** What is sent waits until the test answers it. */
 class Desk {
   readonly notes = new Map<string, string>();
-  readonly asked: { readonly whole: Setting; kept(): Promise<void>; fails(error: RequestError): Promise<void> }[] = [];
+  readonly asked: {
+    readonly whole: Setting;
+    readonly base: Setting | undefined;
+    kept(): Promise<void>;
+    fails(error: RequestError): Promise<void>;
+  }[] = [];
   readonly told: string[] = [];
 
   page(stored: Setting): Autosave<Setting, string> {
@@ -27,7 +32,7 @@ class Desk {
       name: "choice",
       stored,
       storage: notes,
-      send: (whole) =>
+      send: (whole, base) =>
         new Promise((resolve, reject) => {
           const then = async (what: () => void) => {
             what();
@@ -35,6 +40,7 @@ class Desk {
           };
           this.asked.push({
             whole,
+            base,
             kept: () => then(() => resolve(`kept ${whole.help} ${whole.seconds ?? ""}`.trim())),
             fails: (error) => then(() => reject(error)),
           });
@@ -63,6 +69,19 @@ beforeEach(() => {
 afterEach(() => vi.useRealTimers());
 
 describe("what is kept as it is changed", () => {
+  it("says what it was made on, and nothing while an answer is missing: the server may have either", async () => {
+    const page = desk.page(START);
+    page.save(AT_SIGHT);
+    expect(desk.last().base).toEqual(START);
+    await desk.last().fails(away());
+    page.save(THREE);
+    await vi.advanceTimersByTimeAsync(4000);
+    expect([desk.last().whole, desk.last().base]).toEqual([THREE, undefined]);
+    await desk.last().kept();
+    page.save(START);
+    expect(desk.last().base).toEqual(THREE);
+  });
+
   it("is sent at once; what comes meanwhile is sent after it, the newest alone", async () => {
     const page = desk.page(START);
     page.save(AT_SIGHT);

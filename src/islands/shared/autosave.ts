@@ -15,8 +15,13 @@ interface AutosaveOptions<T, A> {
   readonly name: string;
   /** As the server has it. */
   readonly stored: T;
-  /** Told what the server has so far as well. @throws RequestError */
-  readonly send: (whole: T, stored: T) => Promise<A>;
+  /**
+   * Sends the newest, with what it was made on: what the server has. That is undefined while an earlier one was sent
+   * and no answer came: the server may have either, and the newest alone is what was meant.
+   *
+   * @throws RequestError
+   */
+  readonly send: (whole: T, base: T | undefined) => Promise<A>;
   readonly storage: AutosaveStorage;
   /** The server has the newest. */
   readonly onSaved?: (answer: A) => void;
@@ -87,12 +92,16 @@ export class Autosave<T, A = unknown> {
   /** The page is being closed: what waits for an answer to an earlier request is sent now. */
   flush(): void {
     const newest = this.#newest;
-    if (newest && newest !== this.#inFlight) this.#options.send(newest.whole, this.#stored).catch(() => undefined);
+    if (newest && newest !== this.#inFlight) this.#options.send(newest.whole, this.#base()).catch(() => undefined);
   }
 
   /** Resolves once there is an answer: whether the server has everything. */
   async settled(): Promise<boolean> {
     return this.#sending ?? this.#newest === undefined;
+  }
+
+  #base(): T | undefined {
+    return this.#sent.length === 0 ? this.#stored : undefined;
   }
 
   async #send(): Promise<boolean> {
@@ -101,9 +110,10 @@ export class Autosave<T, A = unknown> {
     try {
       for (let next = this.#newest; next && next !== this.#inFlight; next = this.#newest) {
         this.#inFlight = next;
+        const base = this.#base();
         this.#sent = [...this.#sent, next.whole].slice(-MOST_SENT);
         this.#note();
-        answer = await this.#options.send(next.whole, this.#stored);
+        answer = await this.#options.send(next.whole, base);
         this.#stored = next.whole;
         this.#sent = [];
       }

@@ -35,6 +35,18 @@ describe("a call of an endpoint", () => {
     ]);
   });
 
+  it("is known for the same when it is pressed twice, and for another once something else was asked for", async () => {
+    const asked = vi.fn((_path: string, _init: RequestInit) => Promise.resolve(new Response("{}")));
+    vi.stubGlobal("fetch", asked);
+    const make = (name: string) => call("POST /api/templates", { body: { name, groupId: "1" } });
+    await Promise.all([make("a"), make("a")]);
+    await make("b");
+    await make("a");
+    const keys = asked.mock.calls.map(([, init]) => (init.headers as Record<string, string>)["idempotency-key"]);
+    expect(keys[1]).toBe(keys[0]);
+    expect(new Set(keys).size).toBe(3);
+  });
+
   it("outlives its page when asked to, unless it is more than browsers let outlive it", async () => {
     const small = answering(() => new Response("{}"));
     await call("PUT /api/school", { body: { never: ["bath"] } as never, outlive: true });

@@ -96,8 +96,9 @@ const SECOND_PRESS_MS = 600;
 /** Keys of what is being asked for, or was until just now, by address and body. */
 const asking = new Map<string, string>();
 
-/** The key under which something is made: the same one for a second press of the same button. */
+/** The key under which something is made: the same one for a second press, with nothing asked for in between. */
 function keyFor(asked: string): { readonly key: string; readonly done: () => void } {
+  for (const other of asking.keys()) if (other !== asked) asking.delete(other);
   const key = asking.get(asked) ?? crypto.randomUUID();
   asking.set(asked, key);
   return {

@@ -7,7 +7,7 @@ export const WAITING = "Zip Step cannot be reached. What you changed waits here 
 export interface UseAutosaveOptions<T, A> {
   readonly name: string;
   readonly stored: T;
-  readonly send: (whole: T, stored: T) => Promise<A>;
+  readonly send: (whole: T, base: T | undefined) => Promise<A>;
   /** An earlier page was closed before this was known to be saved: it is saved now, and is to be shown. */
   readonly onRestored: (whole: T) => void;
   /** The page is being closed: the last occasion to save something. */
@@ -32,7 +32,7 @@ export function useAutosave<T, A>(options: UseAutosaveOptions<T, A>): Autosave<T
           setItem: (key, value) => sessionStorage.setItem(key, value),
           removeItem: (key) => sessionStorage.removeItem(key),
         },
-        send: (whole, stored) => latest.current.send(whole, stored),
+        send: (whole, base) => latest.current.send(whole, base),
         onSaved: (answer) => latest.current.onSaved?.(answer),
         onRefused: (error) => latest.current.onRefused?.(error),
         onWaiting: () => latest.current.onWaiting?.(),
