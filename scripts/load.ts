@@ -22,22 +22,7 @@ const megabytes = () =>
 await post("/api/warm-up", {});
 const learners = Array.from({ length: devices }, (_, k) => `Tern ${k + 1}`);
 const group = await post("/api/groups", { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners });
-const words = [
-  "ship",
-  "chip",
-  "chop",
-  "shop",
-  "hop",
-  "hot",
-  "hit",
-  "him",
-  "dim",
-  "din",
-  "fin",
-  "fan",
-  "mat",
-  "man",
-];
+const words = ["ship", "chip", "chop", "shop", "hop", "hot", "hit", "him", "dim", "din", "fin", "fan", "mat", "man"];
 const chain = await post("/api/chains", { groupId: group.id, words, aim: { focus: [], contrasts: [] } });
 const session = await post("/api/sessions", { chainId: chain.id });
 const atRest = megabytes();
