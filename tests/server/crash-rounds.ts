@@ -31,6 +31,18 @@ const get = async (address: string, path: string): Promise<unknown> => (await fe
 
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
+const WORDS = ["ship", "chip", "chop", "shop"];
+const AIM = { focus: [], contrasts: [] };
+
+/** A group and its lesson of four words. @param count how many learners */
+async function beginLesson(address: string, count: number) {
+  const learners = Array.from({ length: count }, (_, k) => `Tern ${k + 1}`);
+  const made = { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners };
+  const group = (await post(address, "/api/groups", made)) as { id: string; learners: { id: string }[] };
+  const chain = await post(address, "/api/chains", { groupId: group.id, words: WORDS, aim: AIM });
+  return { group, session: await post(address, "/api/sessions", { chainId: chain.id }) };
+}
+
 export interface CrashReport {
   readonly rounds: number;
   readonly marks: number;
@@ -52,17 +64,7 @@ export async function crashRounds(folder: string, rounds: number, seed: number):
   const random = seededRandom(seed);
   fillFolder(folder);
   let running = await startServer(folder);
-  const learners = ["Gull", "Skua", "Auk"];
-  const group = (await post(running.address, "/api/groups", {
-    name: "Dunes",
-    sequenceId: "short-vowels-first",
-    step: 14,
-    learners,
-  })) as unknown as { id: string; learners: { id: string }[] };
-  const aim = { focus: [], contrasts: [] };
-  const words = ["ship", "chip", "chop", "shop"];
-  const chain = await post(running.address, "/api/chains", { groupId: group.id, words, aim });
-  const session = await post(running.address, "/api/sessions", { chainId: chain.id });
+  const { group, session } = await beginLesson(running.address, 3);
 
   const sent = new Set<string>();
   const acknowledged = new Set<string>();
@@ -78,8 +80,8 @@ export async function crashRounds(folder: string, rounds: number, seed: number):
       const mark = (again ?? {
         id: randomUUID(),
         sessionId: session.id,
-        learnerId: group.learners[Math.floor(random() * learners.length)]?.id,
-        wordIndex: Math.floor(random() * words.length),
+        learnerId: group.learners[Math.floor(random() * group.learners.length)]?.id,
+        wordIndex: Math.floor(random() * WORDS.length),
         mode: "read",
         answer: { outcome: "right", substitutions: [] },
         at: new Date().toISOString(),
@@ -98,7 +100,7 @@ export async function crashRounds(folder: string, rounds: number, seed: number):
     const planner = async () => {
       while (!isOver) {
         try {
-          const made = await post(address, "/api/chains", { groupId: group.id, words: ["pat", "pit"], aim });
+          const made = await post(address, "/api/chains", { groupId: group.id, words: ["pat", "pit"], aim: AIM });
           await post(address, `/api/plans/${group.id}/activities`, { chainId: made.id });
           planned.add(made.id);
           isTakingOut = true;
@@ -207,17 +209,7 @@ export interface BurstReport {
 export async function markBurst(folder: string, marks: number, devices: number): Promise<BurstReport> {
   fillFolder(folder);
   const running = await startServer(folder);
-  const learners = Array.from({ length: devices }, (_, k) => `Tern ${k + 1}`);
-  const group = (await post(running.address, "/api/groups", {
-    name: "Dunes",
-    sequenceId: "short-vowels-first",
-    step: 14,
-    learners,
-  })) as unknown as { id: string; learners: { id: string }[] };
-  const words = ["ship", "chip", "chop", "shop"];
-  const aim = { focus: [], contrasts: [] };
-  const chain = await post(running.address, "/api/chains", { groupId: group.id, words, aim });
-  const session = await post(running.address, "/api/sessions", { chainId: chain.id });
+  const { group, session } = await beginLesson(running.address, devices);
   const sent: string[] = [];
   const took: number[] = [];
   let refused = 0;
@@ -225,7 +217,7 @@ export async function markBurst(folder: string, marks: number, devices: number):
     group.learners.map(async ({ id: learnerId }) => {
       while (sent.length < marks) {
         const id = randomUUID();
-        const wordIndex = sent.push(id) % words.length;
+        const wordIndex = sent.push(id) % WORDS.length;
         const begun = performance.now();
         const answer = { outcome: "right", substitutions: [] };
         const at = new Date().toISOString();

@@ -8,17 +8,9 @@ import { DEFAULT_MOVES } from "../moves.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MAX_MUST_INCLUDE, MIN_CHAIN_LENGTH } from "../request.ts";
 import type { ScoreParts } from "../scoring.ts";
 import { fitsTheBox, isCandidate, isEarsOnly, nonsenseFor } from "./candidates.ts";
+import { scoreOf, scoreParts } from "./chain-score.ts";
 import { graphOf, graphWith } from "./graphs.ts";
-import {
-  degreeOf,
-  distancesTo,
-  makeProblem,
-  mostNonsense,
-  type Problem,
-  type ProblemInput,
-  scoreOf,
-  scoreParts,
-} from "./problem.ts";
+import { degreeOf, distancesTo, makeProblem, mostNonsense, type Problem, type ProblemInput } from "./problem.ts";
 import type { NamedAs, NoChainReason } from "./reasons.ts";
 import { SEARCH_BUDGET, type SearchOptions, search } from "./search.ts";
 
