@@ -4,7 +4,7 @@ export type CountsAs = "right" | "put-right" | "not-right";
 interface OutcomeDefinition {
   /** What it says of each unit of the word: all right, those named wrong and the others right, or nothing. */
   readonly units: "all-right" | "as-named" | "not-known";
-  /** The one meaning of "right": for packs, turns, evidence and the edge of Teach. */
+  /** What "right" means in evidence and along the edge of Teach; a card asks for more (`isUnaided`). */
   readonly countsAs: CountsAs;
   /** Right at once and without help: what a card needs to be known. */
   readonly isUnaided: boolean;

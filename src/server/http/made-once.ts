@@ -7,13 +7,8 @@ const keyField = z.string().min(8).max(100);
 const HELD_MS = 10 * 60_000;
 const MOST_HELD = 1_000;
 
-interface Held {
-  readonly at: number;
-  readonly answer: Promise<Response>;
-}
-
 /** Answers given lately, the oldest first. In memory alone: they may hold nicknames, which are to be erased with their rows. */
-const held = new Map<string, Held>();
+const held = new Map<string, Promise<Response>>();
 
 /**
  * Makes something once: the same request with the same key, sent again because a button was pressed twice or an answer
@@ -25,15 +20,12 @@ export async function madeOnce(request: Request, make: () => Promise<Response>):
   const key = keyField.safeParse(request.headers.get(IDEMPOTENCY_HEADER));
   if (request.method !== "POST" || !key.success) return make();
   const name = `${new URL(request.url).pathname} ${key.data}`;
-  const now = Date.now();
-  for (const [old, { at }] of held) {
-    if (held.size < MOST_HELD && now - at < HELD_MS) break;
-    held.delete(old);
-  }
   const known = held.get(name);
-  if (known) return (await known.answer).clone();
+  if (known) return (await known).clone();
+  if (held.size >= MOST_HELD) held.delete(held.keys().next().value as string);
   const answer = make();
-  held.set(name, { at: now, answer });
+  held.set(name, answer);
+  setTimeout(() => held.get(name) === answer && held.delete(name), HELD_MS).unref();
   const first = await answer.catch((error: unknown) => {
     held.delete(name);
     throw error;
