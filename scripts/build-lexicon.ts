@@ -3,116 +3,103 @@
  * it, and the aligner. Run with `npm run build:lexicon`; the result is committed, and a test rebuilds it
  * to see that it still says what the tables say.
  */
-import { readFileSync, writeFileSync } from "node:fs";
-import wordListPath from "word-list";
-import { type LexiconAsset, readReading, writeReading } from "../src/core/lexicon/asset.ts";
+import { writeFileSync } from "node:fs";
+import { type LexiconAsset, readCompactReading, writeCompactReading } from "../src/core/lexicon/asset.ts";
+import { KEPT_OUT_LISTS, type KeptOutList } from "../src/core/lexicon/kept-out-lists.ts";
 import type { Segmentation } from "../src/core/spelling/segmentation.ts";
+import { CAPITAL_WORDS } from "../src/data/lexicon/capital-words.ts";
+import { CONTRACTIONS } from "../src/data/lexicon/contractions.ts";
+import { familiarityOf } from "../src/data/lexicon/familiarity.ts";
 import { GIVEN_NAMES } from "../src/data/lexicon/given-names.ts";
-import { LEFT_OUT } from "../src/data/lexicon/left-out.ts";
-import { LEFT_OUT_TWO_SYLLABLES } from "../src/data/lexicon/left-out-two-syllables.ts";
+import { type Admission, admission } from "./lexicon/admission.ts";
 import { compoundReading } from "./lexicon/compounds.ts";
-import { baseOf, oneSyllableListings, readingsOf, twoSyllableListings } from "./lexicon/readings.ts";
+import { basesOf } from "./lexicon/forms.ts";
+import { longListings, oneSyllableListings, readingsOf, twoSyllableListings } from "./lexicon/readings.ts";
 import {
-  nameTest,
   partsOfSpeechTable,
   readFrequencies,
   readPronunciations,
-  split,
   unsuitableLines,
   versionOf,
 } from "./lexicon/sources.ts";
 
-const VERSION = "2026-11-24";
-/** Occurrences in the 49.7 million words of film speech below which a word is not everyday. */
-const LEAST_COUNT = 20;
-/** A form of a word that is in (grins) may be rarer. */
-const LEAST_COUNT_OF_A_FORM = 3;
-/** The same for words of two syllables: there are more of them, and each is met less often. */
-const LEAST_COUNT_TWO_SYLLABLES = 13;
-/** Words outside the word list, or written mostly with a capital, that every reader meets. */
-const ALSO_WORDS = ["a", "i", "oh", "although"];
+const VERSION = "2026-11-28";
+/** Names said more often than this count as words that look short. */
+const LEAST_COUNT_OF_A_NAME = 20;
 
 /** Words of the word list and of the dictionary, and given names, that look like one syllable and are not in ours. */
-function otherShortWords(listed: ReadonlySet<string>, isOurs: (word: string) => boolean): string[] {
+function otherShortWords({ listed, countOf }: Admission, isOurs: (word: string) => boolean): string[] {
   const looksShort = /^[^aeiouy]{0,3}[aeiouy]{1,2}[^aeiouy]{0,4}(?:e|es|ed)?$/;
-  const { counts } = readFrequencies();
-  const named = [...readPronunciations().keys()].filter((word) => (counts.get(word) ?? 0) >= LEAST_COUNT);
+  const named = [...readPronunciations().keys()].filter((word) => countOf(word) >= LEAST_COUNT_OF_A_NAME);
   return [...new Set([...listed, ...named, ...GIVEN_NAMES])]
-    .filter((word) => word.length >= 2 && word.length <= 7 && looksShort.test(word) && !isOurs(word))
+    .filter((word) => /^[a-z]{2,7}$/.test(word) && looksShort.test(word) && !isOurs(word))
     .sort();
 }
 
-/** Everything the asset says, and the words no rule could split. */
+/** Everything the asset says, the words no rule could split, and the compounds found. */
 export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compounds: string[] } {
-  const listed = new Set(readFileSync(wordListPath, "utf8").split("\n"));
-  for (const word of ALSO_WORDS) listed.add(word);
-  const leftOut = new Set([...Object.values(LEFT_OUT), ...Object.values(LEFT_OUT_TWO_SYLLABLES)].flatMap(split));
-  const { counts, total } = readFrequencies();
+  const admitted = admission();
+  const { total } = readFrequencies();
   const partsOfSpeech = partsOfSpeechTable();
   const { lines: unsuitable, levelOf } = unsuitableLines();
-  const rows: { count: number; line: string }[] = [];
+  const pronunciations = readPronunciations();
+  const capitals = new Set(CAPITAL_WORDS);
   const unsplit: string[] = [];
-  const readingsByWord = new Map<string, readonly Segmentation[]>();
   const compounds: string[] = [];
-  const isName = nameTest(ALSO_WORDS);
-  const add = (word: string, count: number, readings: readonly Segmentation[]) => {
-    readingsByWord.set(word, readings);
-    const lines = readings.map((reading) => {
-      const line = writeReading(reading);
-      readReading(word, line);
+  const readings = new Map<string, readonly Segmentation[]>();
+  const listsOfForms = new Map<string, string>();
+
+  const levelFor = (word: string): string | undefined => {
+    const own = levelOf.get(word);
+    if (own) return own;
+    // A form of a word that is kept out is kept out with it; spices is a form of spice.
+    const base = basesOf(word).find((one) => readings.has(one) || levelOf.has(one));
+    const level = base === undefined ? undefined : levelOf.get(base);
+    if (level && readings.has(word)) listsOfForms.set(word, level);
+    return level;
+  };
+  const lineOf = (word: string): string => {
+    const zipf = Math.round(20 * Math.log10((Math.max(1, admitted.countOf(word)) / total) * 1e9)) * 5;
+    const level = levelFor(word);
+    const mark = level && level !== "never" ? KEPT_OUT_LISTS[level as KeptOutList].mark : "";
+    const flags = `${mark}${capitals.has(word) ? "c" : ""}${familiarityOf(word, basesOf(word))}`;
+    const lines = (readings.get(word) ?? []).map((reading) => {
+      const line = writeCompactReading(reading);
+      readCompactReading(word, line);
       return line;
     });
-    const zipf = Math.round(100 * Math.log10((count / total) * 1e9));
-    const level = levelOf.has(word) ? "s" : "";
-    const parts = partsOfSpeech.get(word) ?? "";
-    rows.push({ count, line: `${word}|${zipf}|${parts}|${level}|${lines.join(";")}` });
+    return `${word}|${zipf}|${partsOfSpeech.get(word) ?? ""}|${flags}|${lines.join(";")}`;
   };
-  const usable = (word: string) => listed.has(word) && !leftOut.has(word) && levelOf.get(word) !== "never";
-  const usablePronunciations = [...readPronunciations()].filter(([word]) => usable(word));
-  const pronunciationsDownTo = (least: number) =>
-    usablePronunciations.filter(([word]) => (counts.get(word) ?? 0) >= least);
-  const isListed = (word: string) => listed.has(word);
-  const pronunciations = pronunciationsDownTo(LEAST_COUNT_TWO_SYLLABLES);
-  for (const [word, listings] of pronunciations) {
-    const count = counts.get(word) ?? 0;
-    const short = oneSyllableListings(word, listings);
-    if (short.length === 0 || count < LEAST_COUNT) continue;
-    const readings = readingsOf(word, short, isListed);
-    if (readings.length === 0) unsplit.push(word);
-    else add(word, count, readings);
-  }
-  // Rarer forms of words that are in: grins, for grin. Read by eye through their bases.
-  const forms: string[] = [];
-  const bases = new Map([...readingsByWord].map(([base]) => [base, levelOf.get(base)]));
-  for (const [word, listings] of pronunciationsDownTo(LEAST_COUNT_OF_A_FORM)) {
-    const count = counts.get(word) ?? 0;
-    const short = oneSyllableListings(word, listings);
-    const base = short.length > 0 && !readingsByWord.has(word) && baseOf(word, (b) => bases.has(b));
-    if (!base || isName(word)) continue;
-    const level = bases.get(base);
-    if (level && !levelOf.has(word)) {
-      levelOf.set(word, level);
-      forms.push(word);
-    }
-    const readings = readingsOf(word, short, isListed);
-    if (readings.length > 0) add(word, count, readings);
-  }
-  // Longer words second: their compounds are made of the shorter ones.
-  for (const [word, listings] of pronunciations) {
-    const long = twoSyllableListings(listings);
-    if (long.length === 0 || oneSyllableListings(word, listings).length > 0 || isName(word)) continue;
-    const compound = compoundReading(
-      word,
-      long,
-      (part) => readingsByWord.get(part) ?? [],
-      (part) => counts.get(part) ?? 0,
-    );
+
+  const sources = {
+    isWord: admitted.isListed,
+    listingsOf: (word: string) => pronunciations.get(word) ?? [],
+    leadOf: (word: string) => readings.get(word)?.[0],
+  };
+  const contractions = new Set(CONTRACTIONS);
+  const words = [...pronunciations.keys()].filter((word) => contractions.has(word) || admitted.isIn(word));
+  // The shorter first: bases before their forms, the parts of compounds before the whole.
+  words.sort((a, b) => a.length - b.length || (a < b ? -1 : 1));
+  const short: string[] = [];
+  const long: string[] = [];
+  for (const word of words) {
+    const listings = sources.listingsOf(word);
+    const one = contractions.has(word) ? listings : oneSyllableListings(word, listings);
+    const two = one.length > 0 ? [] : twoSyllableListings(listings);
+    const many = one.length + two.length > 0 ? [] : longListings(listings);
+    const said = [...one, ...two, ...many];
+    if (said.length === 0 || levelFor(word) === "never") continue;
+    const compound =
+      one.length > 0 ? undefined : compoundReading(word, said, (part) => readings.get(part) ?? [], admitted.countOf);
     if (compound) compounds.push(`${word.slice(0, compound.seam)}+${word.slice(compound.seam)}`);
-    const readings = compound ? [compound] : readingsOf(word, long, isListed);
-    if (readings.length === 0) unsplit.push(word);
-    else add(word, counts.get(word) ?? 0, readings);
+    const found = compound ? [compound] : readingsOf(word, said, sources);
+    if (found.length === 0) {
+      unsplit.push(word);
+      continue;
+    }
+    readings.set(word, found);
+    (many.length > 0 ? long : short).push(word);
   }
-  rows.sort((a, b) => b.count - a.count || (a.line < b.line ? -1 : 1));
   const asset: LexiconAsset = {
     version: VERSION,
     sources: [
@@ -143,9 +130,16 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
       },
     ],
     unsplittable: unsplit.sort(),
-    otherWords: otherShortWords(listed, (word) => readingsByWord.has(word) || levelOf.has(word)).join(" "),
-    unsuitable: [...unsuitable, `not-every-school|a form of such a word|${forms.sort().join(" ")}`],
-    words: rows.map((row) => row.line),
+    otherWords: otherShortWords(admitted, (word) => readings.has(word) || levelOf.has(word)).join(" "),
+    words: short.sort().map(lineOf),
+    longWords: long.sort().map(lineOf),
+    unsuitable: [
+      ...unsuitable,
+      ...[...new Set(listsOfForms.values())].sort().map((level) => {
+        const forms = [...listsOfForms].flatMap(([word, list]) => (list === level ? [word] : []));
+        return `${level}|a form of such a word|${forms.sort().join(" ")}`;
+      }),
+    ],
   };
   return { asset, unsplit, compounds };
 }
@@ -153,8 +147,10 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
 if (process.argv[1]?.endsWith("build-lexicon.ts")) {
   const { asset, unsplit, compounds } = buildLexicon();
   writeFileSync("src/data/lexicon/lexicon.json", `${JSON.stringify(asset, null, 1)}\n`);
-  const whole = asset.words.length + unsplit.length;
-  console.log(`${asset.words.length} words, ${((100 * asset.words.length) / whole).toFixed(2)} % segmented`);
+  const whole = asset.words.length + asset.longWords.length + unsplit.length;
+  console.log(
+    `${asset.words.length} words and ${asset.longWords.length} of three and more syllables, ${((100 * (whole - unsplit.length)) / whole).toFixed(2)} % segmented`,
+  );
   if (process.argv.includes("--compounds")) console.log(compounds.sort().join(" "));
   console.log(`not split: ${unsplit.join(" ")}`);
 }

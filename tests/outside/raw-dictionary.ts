@@ -1,15 +1,18 @@
 import { dictionary } from "cmu-pronouncing-dictionary";
+import { ADDED_LISTINGS } from "../../src/data/lexicon/added-listings.ts";
 
 /**
  * The CMU Pronouncing Dictionary (npm cmu-pronouncing-dictionary) read as it stands, for checks that must not
- * lean on our own segmenter: nothing of ours in here.
+ * lean on our own segmenter: nothing of ours in here but the few listings that it has wrong.
  */
+
+const DICTIONARY = dictionary as Record<string, string>;
 
 /** Listings of a word as phones without stress, wh as plain w. */
 export function listings(word: string): string[][] {
   const all: string[][] = [];
-  for (const key of [word, ...Array.from({ length: 5 }, (_, k) => `${word}(${k + 1})`)]) {
-    const value = (dictionary as Record<string, string>)[key];
+  for (const key of [word, `${word}(+)`, ...Array.from({ length: 5 }, (_, k) => `${word}(${k + 1})`)]) {
+    const value = key.endsWith("(+)") ? ADDED_LISTINGS[word] : DICTIONARY[key];
     if (value)
       all.push(
         (value.split("#")[0] as string)
@@ -40,7 +43,7 @@ export function joinedUnits(phones: readonly string[], glide: "joined" | "apart"
  * Phones as units, with K S, K W and Y UW taken for x, qu and u-e, and taken apart (makes, you): raw phones do not
  * tell which.
  */
-function unitVariants(phones: readonly string[]): string[][] {
+export function unitVariants(phones: readonly string[]): string[][] {
   const joined = joinedUnits(phones);
   const apart = joinedUnits(phones, "apart").flatMap((unit) =>
     unit === "KS" ? ["K", "S"] : unit === "KW" ? ["K", "W"] : [unit],

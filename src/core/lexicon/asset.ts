@@ -1,20 +1,25 @@
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { isVowel } from "../sounds/phonemes.ts";
-import { gpcById, gpcId } from "../spelling/gpc.ts";
+import { firstSoundsOf, gpcById, gpcId } from "../spelling/gpc.ts";
 import type { Segmentation, Slot, Unit } from "../spelling/segmentation.ts";
-import { bandOf, type Lexicon, type LexiconWord, type UnsuitableEntry } from "./lexicon.ts";
+import { apostropheWord } from "./apostrophes.ts";
+import { KEPT_OUT_LIST_IDS, KEPT_OUT_LISTS } from "./kept-out-lists.ts";
+import { bandOf, type Familiarity, type Lexicon, type LexiconWord, type UnsuitableEntry } from "./lexicon.ts";
 
 /**
  * The committed word list as `scripts/build-lexicon.ts` writes it.
  *
- * A line of `words` is `word|zipf×100|parts of speech|level|reading;reading…`, level `s` when not every
- * school wants the word; a reading is `graphemes joined by "." space phonemes joined by "."`, several
- * phonemes of one grapheme joined by "+".
+ * A line of `words` is `word|zipf×100|parts of speech|flags|reading;reading…`. Flags are the mark of the list that
+ * keeps the word out (kept-out-lists.ts), `c` for a word written with a capital, and the familiarity as a figure. A
+ * reading is its graphemes joined by ".", or "/" at the seam of a compound; a grapheme that has not its first sounds
+ * (`firstSoundsOf`) is followed by "=" and them, joined by "+". Lines are in the order of the alphabet.
  */
 export interface LexiconAsset {
   readonly version: string;
   readonly sources: readonly { name: string; version: string; licence: string; use: string }[];
   readonly words: readonly string[];
+  /** Words of three and more syllables, as `words`. */
+  readonly longWords: readonly string[];
   readonly unsplittable: readonly string[];
   /** Short words that are English but not in the list, joined by spaces. */
   readonly otherWords: string;
@@ -22,7 +27,7 @@ export interface LexiconAsset {
   readonly unsuitable: readonly string[];
 }
 
-/** The line of one reading; the opposite of `readReading`. */
+/** One reading as records keep it: `"sh.i.p ʃ.ɪ.p"`; the opposite of `readReading`. */
 export function writeReading({ units, seam }: Segmentation): string {
   const graphemes = units
     .map(({ grapheme, letters }, k) => (k === 0 ? "" : letters[0] === seam ? "/" : ".") + grapheme)
@@ -50,13 +55,50 @@ function factsOf(grapheme: string, sounds: string): UnitFacts {
   return facts;
 }
 
-/** Rebuilds a segmentation from its line. @throws Error when letters and graphemes do not add up. */
+/** Rebuilds a segmentation from `writeReading`'s line. @throws Error when letters and graphemes do not add up. */
 export function readReading(word: string, line: string): Segmentation {
   const space = line.indexOf(" ");
   const parts = line.slice(0, space).split("/");
   const graphemes = parts.flatMap((part) => part.split("."));
   const unitAtSeam = parts.length > 1 ? (parts[0] as string).split(".").length : undefined;
-  const sounds = line.slice(space + 1).split(".");
+  return layOut(word, graphemes, line.slice(space + 1).split("."), unitAtSeam);
+}
+
+/** One reading as the word list's file has it: sounds only where they are not the grapheme's first ones. */
+export function writeCompactReading({ units, seam }: Segmentation): string {
+  return units
+    .map(({ grapheme, letters, phonemes }, k) => {
+      const sounds = phonemes.join("+");
+      const mark = k === 0 ? "" : letters[0] === seam ? "/" : ".";
+      return mark + grapheme + (sounds === firstSoundsOf(grapheme) ? "" : `=${sounds}`);
+    })
+    .join("");
+}
+
+/** The opposite of `writeCompactReading`. @throws Error when letters and graphemes do not add up. */
+export function readCompactReading(word: string, line: string): Segmentation {
+  const graphemes: string[] = [];
+  const sounds: string[] = [];
+  let unitAtSeam: number | undefined;
+  for (const part of line.split("/")) {
+    if (graphemes.length > 0) unitAtSeam = graphemes.length;
+    for (const unit of part.split(".")) {
+      const equals = unit.indexOf("=");
+      const grapheme = equals === -1 ? unit : unit.slice(0, equals);
+      graphemes.push(grapheme);
+      sounds.push(equals === -1 ? (firstSoundsOf(grapheme) ?? "") : unit.slice(equals + 1));
+    }
+  }
+  return layOut(word, graphemes, sounds, unitAtSeam);
+}
+
+/** Lays graphemes and their sounds over the letters of a word. @throws Error when they do not add up. */
+function layOut(
+  word: string,
+  graphemes: readonly string[],
+  sounds: readonly string[],
+  unitAtSeam: number | undefined,
+): Segmentation {
   const facts = graphemes.map((grapheme, k) => factsOf(grapheme, sounds[k] as string));
   const firstVowel = facts.findIndex((f) => f.vowel);
   const units: Unit[] = [];
@@ -83,35 +125,56 @@ export function readReading(word: string, line: string): Segmentation {
   }
   if (openLetters) openLetters.push(at++);
   const seam = unitAtSeam === undefined ? undefined : units[unitAtSeam]?.letters[0];
-  if (at !== word.length) throw new Error(`Lexicon: "${word}" does not add up from "${line}"`);
+  if (at !== word.length) throw new Error(`"${word}" does not add up from ${graphemes.join(".")} ${sounds.join(".")}`);
   return { word, units, ...(seam !== undefined && { seam }), cost: 0 };
 }
 
-function parseWord(line: string): LexiconWord {
-  const [word = "", zipf = "", partsOfSpeech = "", level = "", readings = ""] = line.split("|");
-  const value = Number(zipf) / 100;
-  let parsed: LexiconWord["readings"] | undefined;
-  return {
-    word,
-    zipf: value,
-    band: bandOf(value),
-    suitability: level === "s" ? "not-every-school" : "suitable",
-    partsOfSpeech,
-    // Readings are rebuilt when first asked for: opening the list must not cost a worker its start.
-    get readings() {
-      parsed ??= readings.split(";").map((r) => readReading(word, r)) as unknown as LexiconWord["readings"];
-      return parsed;
-    },
-    get syllables() {
-      return this.readings[0].units.filter((u) => u.slot === "nucleus").length;
-    },
-  };
+const LIST_OF_MARK = new Map(KEPT_OUT_LIST_IDS.map((id) => [KEPT_OUT_LISTS[id].mark as string, id]));
+
+/** A line of the list. Readings are rebuilt when first asked for: opening the list must not cost a worker its start. */
+class ListedWord implements LexiconWord {
+  readonly word: string;
+  readonly zipf: number;
+  readonly band: LexiconWord["band"];
+  readonly suitability: LexiconWord["suitability"];
+  readonly familiarity: Familiarity;
+  readonly isCapital: boolean;
+  readonly partsOfSpeech: string;
+  readonly #line: string;
+  #readings: LexiconWord["readings"] | undefined;
+  #syllables = 0;
+
+  constructor(line: string) {
+    const [word = "", zipf = "", partsOfSpeech = "", flags = "", readings = ""] = line.split("|");
+    this.word = word;
+    this.zipf = Number(zipf) / 100;
+    this.band = bandOf(this.zipf);
+    this.suitability = LIST_OF_MARK.get(flags.charAt(0)) ?? "suitable";
+    this.familiarity = Number(flags.at(-1)) as Familiarity;
+    this.isCapital = flags.includes("c");
+    this.partsOfSpeech = partsOfSpeech;
+    this.#line = readings;
+  }
+
+  get readings(): LexiconWord["readings"] {
+    this.#readings ??= this.#line
+      .split(";")
+      .map((reading) => readCompactReading(this.word, reading)) as unknown as LexiconWord["readings"];
+    return this.#readings;
+  }
+
+  get syllables(): number {
+    this.#syllables ||= this.readings[0].units.filter(({ slot }) => slot === "nucleus").length;
+    return this.#syllables;
+  }
 }
+
+const commonestFirst = (a: LexiconWord, b: LexiconWord) => b.zipf - a.zipf || (a.word < b.word ? -1 : 1);
 
 /** Opens the shipped word list. @throws Error when the asset is damaged. */
 export function parseLexicon(asset: LexiconAsset): Lexicon {
-  const words = asset.words.map(parseWord);
-  const byWord = new Map(words.map((entry) => [entry.word, entry]));
+  const words = asset.words.map((line) => new ListedWord(line)).sort(commonestFirst);
+  const byWord = new Map<string, LexiconWord>(words.map((entry) => [entry.word, entry]));
   const unsplittable = new Set(asset.unsplittable);
   const unsuitable = new Map<string, UnsuitableEntry>();
   for (const line of asset.unsuitable) {
@@ -119,11 +182,25 @@ export function parseLexicon(asset: LexiconAsset): Lexicon {
     for (const word of list.split(" "))
       if (!unsuitable.has(word)) unsuitable.set(word, { level: level as UnsuitableEntry["level"], reason });
   }
+  const longLines = new Map(asset.longWords.map((line) => [line.slice(0, line.indexOf("|")), line]));
+  let longWords: readonly LexiconWord[] | undefined;
+  const find = (word: string): LexiconWord | undefined => {
+    let entry = byWord.get(word);
+    const line = entry ? undefined : longLines.get(word);
+    if (line) entry = new ListedWord(line);
+    else if (!entry && word.includes("'")) entry = apostropheWord(word, find);
+    if (entry) byWord.set(word, entry);
+    return entry;
+  };
   return {
     version: asset.version,
     accent: GENERAL_AMERICAN,
     words,
-    get: (word) => byWord.get(word),
+    get longWords() {
+      longWords ??= [...longLines.keys()].map((word) => find(word) as LexiconWord).sort(commonestFirst);
+      return longWords;
+    },
+    get: find,
     unsuitable: (word) => unsuitable.get(word),
     unsuitableWords: [...unsuitable.keys()],
     otherWords: asset.otherWords.split(" "),

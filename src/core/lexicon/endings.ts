@@ -7,32 +7,19 @@ interface EndingDefinition {
   readonly units: number;
   /** A base that ends in e may have lost it before this ending (hop-ing). */
   readonly dropsE: boolean;
-  /** The pattern that has to be taught for it: an id of scope/patterns.ts. */
-  readonly pattern: "suffix-s" | "suffix-ed" | "suffix-ing";
-  /** That pattern teaches its sounds as well: its own correspondence need not be taught. */
-  readonly patternTeachesSounds: boolean;
+  /** The pattern that has to be taught for it, and that teaches its sounds: an id of scope/patterns.ts. */
+  readonly pattern: "suffix-s" | "suffix-es" | "suffix-ed" | "suffix-ing";
 }
 
 /** The endings that a word of the list can have on, one definition each. The longer of two that fit comes later. */
 export const ENDINGS = {
-  s: {
-    spelling: /[^s]s$/,
-    sounds: [["s"], ["z"]],
-    units: 1,
-    dropsE: false,
-    pattern: "suffix-s",
-    patternTeachesSounds: true,
-  },
+  s: { spelling: /[^s]s$/, sounds: [["s"], ["z"]], units: 1, dropsE: false, pattern: "suffix-s" },
   es: {
     spelling: /es$/,
-    sounds: [
-      ["ɪ", "z"],
-      ["ə", "z"],
-    ],
+    sounds: [["ɪ", "z"], ["ə", "z"], ["z"]],
     units: 1,
     dropsE: true,
-    pattern: "suffix-s",
-    patternTeachesSounds: true,
+    pattern: "suffix-es",
   },
   ed: {
     spelling: /ed$/,
@@ -40,16 +27,8 @@ export const ENDINGS = {
     units: 1,
     dropsE: true,
     pattern: "suffix-ed",
-    patternTeachesSounds: false,
   },
-  ing: {
-    spelling: /ing$/,
-    sounds: [["ɪ", "ŋ"]],
-    units: 2,
-    dropsE: true,
-    pattern: "suffix-ing",
-    patternTeachesSounds: false,
-  },
+  ing: { spelling: /ing$/, sounds: [["ɪ", "ŋ"]], units: 2, dropsE: true, pattern: "suffix-ing" },
 } as const satisfies Record<string, EndingDefinition>;
 
 export type Ending = keyof typeof ENDINGS;

@@ -18,30 +18,71 @@ export function lexiconIn(lexicon: Lexicon, settings: AccentSettings): Lexicon {
   KNOWN.set(lexicon, known);
   let said = known.get(key);
   if (!said) {
-    const words = lexicon.words.map((entry) => wordIn(entry, settings));
-    const byWord = new Map(words.map((entry) => [entry.word, entry]));
-    said = { ...lexicon, accent: settings, words, get: (word) => byWord.get(word) };
+    const wordsIn = new Map<LexiconWord, LexiconWord>();
+    const inAccent = (entry: LexiconWord) => {
+      let word = wordsIn.get(entry);
+      if (!word) {
+        word = new WordInAccent(entry, settings);
+        wordsIn.set(entry, word);
+      }
+      return word;
+    };
+    const words = lexicon.words.map(inAccent);
+    const base = lexicon;
+    said = {
+      version: base.version,
+      accent: settings,
+      words,
+      unsuitable: base.unsuitable,
+      unsuitableWords: base.unsuitableWords,
+      otherWords: base.otherWords,
+      unsplittable: base.unsplittable,
+      get longWords() {
+        return base.longWords.map(inAccent);
+      },
+      get: (word) => {
+        const entry = base.get(word);
+        return entry && inAccent(entry);
+      },
+    };
     known.set(key, said);
   }
   return said;
 }
 
-/** The same word with its readings as the accent has them, rebuilt when first asked for. */
-function wordIn(entry: LexiconWord, settings: AccentSettings): LexiconWord {
-  const { word, zipf, band, suitability, partsOfSpeech } = entry;
-  let readings: LexiconWord["readings"] | undefined;
-  return {
-    word,
-    zipf,
-    band,
-    suitability,
-    partsOfSpeech,
-    get readings() {
-      readings ??= entry.readings.map((r) => readingIn(r, settings)) as unknown as LexiconWord["readings"];
-      return readings;
-    },
-    get syllables() {
-      return entry.syllables;
-    },
-  };
+/** A word with its readings as an accent has them, rebuilt when first asked for. */
+class WordInAccent implements LexiconWord {
+  readonly #entry: LexiconWord;
+  readonly #settings: AccentSettings;
+  readonly word: string;
+  readonly zipf: number;
+  readonly band: LexiconWord["band"];
+  readonly suitability: LexiconWord["suitability"];
+  readonly familiarity: LexiconWord["familiarity"];
+  readonly isCapital: boolean;
+  readonly partsOfSpeech: string;
+  #readings: LexiconWord["readings"] | undefined;
+
+  constructor(entry: LexiconWord, settings: AccentSettings) {
+    this.#entry = entry;
+    this.#settings = settings;
+    this.word = entry.word;
+    this.zipf = entry.zipf;
+    this.band = entry.band;
+    this.suitability = entry.suitability;
+    this.familiarity = entry.familiarity;
+    this.isCapital = entry.isCapital;
+    this.partsOfSpeech = entry.partsOfSpeech;
+  }
+
+  get readings(): LexiconWord["readings"] {
+    this.#readings ??= this.#entry.readings.map((reading) =>
+      readingIn(reading, this.#settings),
+    ) as unknown as LexiconWord["readings"];
+    return this.#readings;
+  }
+
+  get syllables(): number {
+    return this.#entry.syllables;
+  }
 }

@@ -1,4 +1,4 @@
-import { phonemesOf } from "../spelling/segmentation.ts";
+import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
 import { ENDING_IDS, ENDINGS, type Ending } from "./endings.ts";
 import type { Lexicon, LexiconWord } from "./lexicon.ts";
 
@@ -24,6 +24,8 @@ function basesOf(word: string, ending: Ending): string[] {
   if (/([b-df-hj-np-tvwxz])\1$/.test(bare)) bases.push(bare.slice(0, -1));
   if (bare.endsWith("i")) bases.push(`${bare.slice(0, -1)}y`);
   if (bare.endsWith("ie")) bases.push(`${bare.slice(0, -2)}y`);
+  // Thief, thieves; wife, wives.
+  if (ending === "es" && bare.endsWith("v")) bases.push(`${bare.slice(0, -1)}f`, `${bare.slice(0, -1)}fe`);
   return bases.filter((base) => base.length > 1);
 }
 
@@ -60,7 +62,12 @@ function findInflection(entry: LexiconWord, lexicon: Lexicon): Inflection | unde
     if (stems.length === 0) continue;
     for (const base of basesOf(word, ending)) {
       const readings = lexicon.get(base)?.readings ?? [];
-      if (readings.some((reading) => stems.includes(phonemesOf(reading).join(" ")))) return { base, ending };
+      const changesF = base.replace(/e$/, "").endsWith("f") && word.endsWith("ves");
+      const saysSo = (reading: Segmentation) => {
+        const sounds = phonemesOf(reading);
+        return stems.includes((changesF ? [...sounds.slice(0, -1), "v"] : sounds).join(" "));
+      };
+      if (readings.some(saysSo)) return { base, ending };
     }
   }
   return undefined;

@@ -1,10 +1,12 @@
 import type { AccentSettings } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
+import type { Suitability } from "./kept-out-lists.ts";
 
 /** 1 everyone's word … 5 seldom heard. Bounds in `bandOf`. */
 export type FrequencyBand = 1 | 2 | 3 | 4 | 5;
 
-export type Suitability = "suitable" | "not-every-school" | "never";
+/** 1 most five-year-olds say it · 2 by seven · 3 met in reading by nine · 4 rarely. */
+export type Familiarity = 1 | 2 | 3 | 4;
 
 /** One spelling with all the ways it is said. */
 export interface LexiconWord {
@@ -13,6 +15,10 @@ export interface LexiconWord {
   readonly zipf: number;
   readonly band: FrequencyBand;
   readonly suitability: Exclude<Suitability, "never">;
+  /** How well children know it (data/lexicon/familiarity.ts); words of three and more syllables are all 3. */
+  readonly familiarity: Familiarity;
+  /** Written with a capital: Monday. Spellings here are in lower case. */
+  readonly isCapital: boolean;
   /** Of "n", "v", "a", "r" (noun, verb, adjective, adverb) as WordNet lists the form; may be empty. */
   readonly partsOfSpeech: string;
   readonly syllables: number;
@@ -30,8 +36,11 @@ export interface Lexicon {
   readonly version: string;
   /** The accent its readings are in. */
   readonly accent: AccentSettings;
-  /** Commonest first. */
+  /** Words of one and two syllables, commonest first. */
   readonly words: readonly LexiconWord[];
+  /** Words of three and more syllables, commonest first: judged and shown, but in no chain. */
+  readonly longWords: readonly LexiconWord[];
+  /** Any word: of one syllable or more, a contraction (it's), a possessive of a word of the list (dog's). */
   get(word: string): LexiconWord | undefined;
   /** Words that may not be shown, or only in some schools, with the reason. */
   unsuitable(word: string): UnsuitableEntry | undefined;

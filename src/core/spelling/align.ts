@@ -74,8 +74,8 @@ const RUNS_OF_GPC = new Map<Gpc, string[][]>();
 function runsOf(gpc: Gpc): string[][] {
   let runs = RUNS_OF_GPC.get(gpc);
   if (!runs) {
-    // `a` as in ball is listed AO; listed AA it is the a of father and spa.
-    runs = gpc.id === "a=ɔː" ? [["AO"]] : cmuRuns(gpc.phonemes);
+    // `a` as in ball and `o` as in story are listed AO; listed AA they are the a of father, the o of hot.
+    runs = gpc.id === "a=ɔː" || gpc.id === "o=ɔː" ? [["AO"]] : cmuRuns(gpc.phonemes);
     RUNS_OF_GPC.set(gpc, runs);
   }
   return runs;
@@ -99,11 +99,15 @@ function placeCost(gpc: Gpc, word: string, start: number, end: number): number |
       return /^[eiy]/.test(rest) ? 0 : undefined;
     case "before-m":
       return rest.startsWith("m") ? 0 : undefined;
+    case "before-l":
+      return rest.startsWith("l") ? 0 : undefined;
+    case "before-r":
+      return /^r[aeiouy]/.test(rest) ? 0 : undefined;
     case "after-w":
       return /(w|wh|qu|squ)$/.test(word.slice(0, start)) ? 0 : undefined;
     case "suffix":
       // After a vowel letter the e belongs to the vowel: cr·ie·d, gl·ue·d, but pl·ay·ed, v·ow·ed.
-      return rest === "" && /^[^aeiouy]*[aeiouy].*(?:[^aeiou]|oo)$/.test(word.slice(0, start)) ? 0 : undefined;
+      return rest === "" && /^(?=.*[aeiouy]).*(?:[^aeiou]|oo)$/.test(word.slice(0, start)) ? 0 : undefined;
   }
 }
 
@@ -140,9 +144,62 @@ function mayReachOver(between: readonly AlignedUnit[]): boolean {
  *
  * @param word lower-case letters a-z
  * @param phones CMU phones as `cmuPhones` gives them
- * @returns segmentations by rising cost; empty when the table cannot explain the word
+ * @returns segmentations by rising cost, over every way the r may part from a vowel before it; empty when the table cannot explain the word
  */
-export function align(word: string, phones: readonly string[]): Segmentation[] {
+export function align(word: string, phones: readonly string[], options: AlignOptions = {}): Segmentation[] {
+  const variants = options.baseLetters === undefined ? variantsOf(phones) : [phones];
+  const found = variants.flatMap((variant) => match(word, variant, options));
+  return unique(found)
+    .sort((a, b) => a.cost - b.cost || a.placed.length - b.placed.length)
+    .map((f) => toSegmentation(word, f));
+}
+
+export interface AlignOptions {
+  /** How many letters are the base's, where the word has an ending on: a vowel + r at its end stays whole (starr·ing). */
+  readonly baseLetters?: number;
+}
+
+/**
+ * What the dictionary writes as one vowel + r before a vowel, as the vowel and then the r: hurry is ʌ, r; parade ə, r.
+ * A long e or u before r is listed short (hero, jury).
+ */
+const BEFORE_A_VOWEL: Readonly<Record<string, readonly (readonly string[])[]>> = {
+  ER: [
+    ["AH", "R"],
+    ["IH", "R"],
+    ["EH", "R"],
+  ],
+  ER0: [["AH0", "R"]],
+  "IH R": [["IY", "R"]],
+  "UH R": [["UW", "R"]],
+};
+
+/** The phones as listed, and as they may be said with the r on its own before a vowel. */
+function variantsOf(phones: readonly string[]): (readonly string[])[] {
+  let variants: string[][] = [[]];
+  for (let k = 0; k < phones.length; ) {
+    const phone = phones[k] as string;
+    const pair = `${phone} ${phones[k + 1]}`;
+    const taken = pair in BEFORE_A_VOWEL ? 2 : 1;
+    const key = taken === 2 ? pair : phone;
+    const others = VOWEL_PHONE.test(phones[k + taken] ?? "") ? (BEFORE_A_VOWEL[key] ?? []) : [];
+    const forms = [phones.slice(k, k + taken), ...others];
+    variants = variants.flatMap((variant) => forms.map((form) => [...variant, ...form]));
+    k += taken;
+  }
+  return variants;
+}
+
+const VOWEL_PHONE = /^[AEIOU]/;
+
+/** A vowel + r that would stand whole before a vowel: only where a base ends, or where the letters are a team (fairy). */
+function swallowsR(gpc: Gpc, end: number, next: string | undefined, { baseLetters }: AlignOptions): boolean {
+  const isOne = /^[aeiouy]r+$/.test(gpc.grapheme) && gpc.phonemes.at(-1)?.endsWith("r") === true;
+  return isOne && next !== undefined && VOWEL_PHONE.test(next) && end !== baseLetters;
+}
+
+/** Every way to match letters with these very phones. */
+function match(word: string, phones: readonly string[], options: AlignOptions): Alignment[] {
   const found: Alignment[] = [];
   const path: AlignedUnit[] = [];
   const dead = new Set<number>();
@@ -177,6 +234,7 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
       if (extra === undefined) continue;
       for (const run of runsOf(gpc)) {
         if (!run.every((phone, k) => matches(phone, phones[j + k]))) continue;
+        if (swallowsR(gpc, end, phones[j + run.length], options)) continue;
         const weakened = run.some((phone, k) => phone !== phones[j + k]) ? WEAKENED_COST : 0;
         path.push({ gpc, start: i });
         const next: Pending | undefined = gpc.tail
@@ -184,7 +242,9 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
           : pending && { at: pending.at, over: pending.over + 1 };
         const before = path.at(-2)?.gpc.phonemes.at(-1);
         const parted =
-          gpc.phonemes[0] === "r" && R_COLOURED_BASES.has(before ?? "") && !/^[aiouy]|^e./.test(word.slice(end));
+          gpc.phonemes[0] === "r" &&
+          R_COLOURED_BASES.has(before ?? "") &&
+          !/^[aiouy]|^e(?!d$|s$)./.test(word.slice(end));
         const step = COMMONNESS_COST[gpc.commonness] + extra + weakened + (parted ? R_SPLIT_COST : 0);
         if (!(pending && next && next.over > 2)) ok = visit(end, j + run.length, next, cost + step) || ok;
         path.pop();
@@ -194,9 +254,7 @@ export function align(word: string, phones: readonly string[]): Segmentation[] {
     return ok;
   };
   visit(0, 0, undefined, 0);
-  return unique(found)
-    .sort((a, b) => a.cost - b.cost || a.placed.length - b.placed.length)
-    .map((f) => toSegmentation(word, f));
+  return found;
 }
 
 function matches(wanted: string, actual: string | undefined): boolean {

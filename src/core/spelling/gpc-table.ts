@@ -5,7 +5,7 @@
  *
  * commonness 1 the first spelling one thinks of … 4 rare, 5 odd (the part of the word to point out).
  * place     any · start (of a word) · end (of a word, or before a final s) · inside (not at the end) ·
- *           before-eiy · before-m · after-w (w, wh, qu or u stands before) · suffix (after a base word, at the end)
+ *           before-eiy · before-m · before-l · before-r (and a vowel) · after-w (w, wh, qu or u stands before) · suffix (after a base word, at the end)
  *
  * A hyphen marks a split digraph. Phonemes are ids of core/sounds/phonemes.ts, joined by "+" where one
  * grapheme spells more than one.
@@ -18,6 +18,7 @@ p      p     1 any        pin tap
 pp     p     2 any        happy apple
 pe     p     5 end        troupe
 pb     b     5 inside     cupboard
+ph     p     5 inside     upholstery
 b      b     1 any        bat tub
 bb     b     2 any        rabbit ebb
 t      t     1 any        tap sit
@@ -28,7 +29,7 @@ ed     t     1 suffix     jumped
 bt     t     4 any        doubt debt
 pt     t     5 any        receipt
 th     t     5 any        thyme
-ct     t     5 end        indict
+ct     t     5 any        indict
 cht    t     5 end        yacht
 tw     t     5 start      two
 d      d     1 any        dog mad
@@ -47,6 +48,7 @@ cqu    k     5 any        lacquer
 kk     k     4 any        trekked
 kh     k     5 any        khaki
 lk     k     5 end        polka
+co     k     5 inside     chocolate
 sch    s+k   5 start      schwa
 g      g     1 any        gap dog
 gg     g     2 any        egg bigger
@@ -119,6 +121,8 @@ wh     h     4 start      who
 ch     tʃ    1 any        chip much
 tch    tʃ    1 any        catch
 t      tʃ    3 inside     picture
+t      ʃ     4 inside     ratio
+c      ʃ     4 inside     oceanic
 ti     tʃ    4 inside     question
 c      tʃ    5 any        cello
 che    tʃ    5 end        niche
@@ -129,6 +133,7 @@ ge     dʒ    1 end        cage hinge
 dge    dʒ    1 end        badge
 dg     dʒ    2 before-eiy budget
 gg     dʒ    5 any        suggest
+g      dʒ    5 any        margarine
 dj     dʒ    3 any        adjust
 d      dʒ    4 inside     educate
 di     dʒ    5 inside     soldier
@@ -151,9 +156,10 @@ gn     n     2 any        gnat sign
 ne     n     2 end        gone
 nne    n     5 end        cayenne
 pn     n     5 start      pneumonia
+on     n     5 inside     reasonable
 mn     n     5 start      mnemonic
 nd     n     4 inside     handsome
-dn     n     5 inside     wednesday
+dne    n     5 inside     wednesday
 ng     ŋ     1 any        ring
 n      ŋ     1 inside     sink
 ngue   ŋ     4 end        tongue
@@ -165,11 +171,15 @@ lle    l     4 end        belle
 sl     l     5 any        isle
 sle    l     5 end        aisle
 le     ə+l   1 end        table
-l      ə+l   5 end        axolotl
+l      ə+l   4 any        babbling
+all    l     3 inside     basically
+ull    l     4 inside     awfully
 r      r     1 any        rag
 rr     r     2 any        carry
 wr     r     1 start      wrap
 rh     r     3 any        rhyme
+er     r     5 inside     interest
+ar     r     5 inside     elementary
 r      ər    3 any        hour
 w      w     1 start      web
 wh     w     1 start      when
@@ -185,6 +195,7 @@ x      k+s   1 any        box
 xe     k+s   3 end        axe
 xc     k+s   3 inside     except
 x      g+z   2 inside     exam
+x      g+ʒ   5 inside     luxury
 xh     g+z   4 inside     exhaust
 x      k+ʃ   4 inside     luxury
 xi     k+ʃ   4 inside     anxious
@@ -219,11 +230,13 @@ ia     ɪ     4 inside     marriage
 ei     ɪ     4 inside     forfeit
 ou     ɪ     5 inside     luscious
 o      ɒ     1 any        hot
+o      ɔː    2 before-r   story
 a      ɒ     1 after-w    want
 ho     ɒ     4 start      honest
 ow     ɒ     4 any        knowledge
 ou     ɒ     4 any        cough
 e      ɒ     5 any        encore
+ol     ɒ     5 inside     solder
 u      ʌ     1 any        cup
 o      ʌ     2 any        son
 ou     ʌ     3 any        touch
@@ -246,6 +259,7 @@ i      iː    3 any        ski
 ei     iː    3 any        ceiling
 i-e    iː    3 any        machine
 eo     iː    5 any        people
+eh     iː    5 inside     vehicle
 ay     iː    5 any        quay
 ae     iː    5 any        aegis
 oe     iː    5 any        phoenix
@@ -269,6 +283,10 @@ u-e    j+uː  1 any        cube
 ue     j+uː  2 any        cue
 ew     j+uː  2 any        few
 u      j+uː  2 any        unit
+u      j+ə   3 inside     popular
+u      j+ə+w 5 inside     genuine
+u      ə+w   4 inside     visual
+ua     j+ə   5 inside     valuable
 eu     j+uː  3 any        feud
 eau    j+uː  5 any        beauty
 iew    j+uː  3 any        view
@@ -334,7 +352,7 @@ hou    aʊ    5 start      hour
 au     aʊ    5 any        sauerkraut
 aw     ɔː    1 any        saw
 au     ɔː    1 any        haul
-a      ɔː    2 any        ball
+a      ɔː    2 before-l   ball
 al     ɔː    3 inside     talk
 augh   ɔː    3 any        caught
 ough   ɔː    3 any        bought
@@ -364,7 +382,6 @@ our    ɔːr   3 any        four
 ar     ɔːr   1 after-w    war
 aur    ɔːr   4 any        dinosaur
 orps   ɔːr   5 end        corps
-orr    ɔːr   4 any        torrid
 awer   ɔːr   5 any        drawer
 air    er    1 any        hair
 are    er    1 any        care
@@ -403,7 +420,6 @@ olo    ɜːr   5 any        colonel
 urr    ɜːr   3 any        purr
 err    ɜːr   4 any        err
 irr    ɜːr   4 any        whirr
-orr    ɜːr   4 any        worry
 ere    ɜːr   5 any        were
 eur    ɜːr   5 any        entrepreneur
 her    ɜːr   5 start      herb
@@ -420,8 +436,6 @@ yr     ər    4 any        martyr
 ir     ər    4 any        elixir
 oar    ər    4 any        cupboard
 ro     ər    5 any        iron
-err    ər    5 any        interrupt
-orr    ər    5 any        tomorrow
 a      ə     1 any        about
 e      ə     1 any        open
 o      ə     1 any        lemon
@@ -441,7 +455,6 @@ ie     ə     4 any        ancient
 oa     ə     5 any        cupboard
 ough   ə     4 any        borough
 ui     ə     4 inside     biscuit
-arr    ər    3 inside     arrive
 awr    ər    5 start      awry
 ure    j+ər  3 any        figure
 si     tʃ    4 inside     mansion
@@ -465,4 +478,27 @@ ed     ɪ+d   1 suffix     wanted
 ed     ə+d   1 suffix     wanted
 es     ɪ+z   1 suffix     boxes
 es     ə+z   1 suffix     boxes
+`;
+
+/** Letters with an apostrophe: what contractions and possessives end in (o' begins o'clock). Lines as above. */
+export const APOSTROPHE_LINES = `
+'s     s     1 end        it's
+'s     z     1 end        he's
+'s     ɪ+z   1 end        fox's
+'s     ə+z   1 end        fox's
+'t     t     1 end        don't
+n't    ə+n+t 1 end        isn't
+'d     d     1 end        he'd
+'d     ɪ+d   1 end        it'd
+'d     ə+d   1 end        it'd
+'ll    l     1 end        we'll
+'ll    ə+l   1 end        it'll
+'ve    v     1 end        we've
+'ve    ə+v   1 end        could've
+'re    r     1 end        we're
+ey're  er    1 end        they're
+ou're  ʊr    1 end        you're
+'re    ər    1 end        who're
+'m     m     1 end        i'm
+o'     ə     1 start      o'clock
 `;

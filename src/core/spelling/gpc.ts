@@ -1,9 +1,19 @@
-import { GPC_LINES } from "./gpc-table.ts";
+import { APOSTROPHE_LINES, GPC_LINES } from "./gpc-table.ts";
 
 /** How readily a spelling comes to mind: 1 the first one … 4 rare, 5 odd (the part to point out). */
 export type Commonness = 1 | 2 | 3 | 4 | 5;
 
-export type GpcPlace = "any" | "start" | "end" | "inside" | "before-eiy" | "before-m" | "after-w" | "suffix";
+export type GpcPlace =
+  | "any"
+  | "start"
+  | "end"
+  | "inside"
+  | "before-eiy"
+  | "before-m"
+  | "before-l"
+  | "before-r"
+  | "after-w"
+  | "suffix";
 
 /** One grapheme-phoneme correspondence. */
 export interface Gpc {
@@ -75,8 +85,12 @@ export function parseGpcLines(text: string): Gpc[] {
 /** The whole table, in the order it is written. */
 export const GPCS: readonly Gpc[] = parseGpcLines(GPC_LINES);
 
+/** What stands for the letters left out of a contraction, and the possessive: taught as patterns, not one by one. */
+const APOSTROPHE_GPCS = parseGpcLines(APOSTROPHE_LINES);
+const ALL = [...GPCS, ...APOSTROPHE_GPCS];
+
 const BY_FIRST_LETTER = new Map<string, Gpc[]>();
-for (const gpc of GPCS) {
+for (const gpc of ALL) {
   const first = gpc.head.charAt(0);
   const list = BY_FIRST_LETTER.get(first);
   if (list) list.push(gpc);
@@ -89,9 +103,20 @@ export function gpcsStartingWith(letter: string): readonly Gpc[] {
 }
 
 const BY_ID = new Map<string, Gpc>();
-for (const gpc of GPCS) if (!BY_ID.has(gpc.id)) BY_ID.set(gpc.id, gpc);
+for (const gpc of ALL) if (!BY_ID.has(gpc.id)) BY_ID.set(gpc.id, gpc);
 
 /** The correspondence with this id (`"sh=ʃ"`), or undefined. */
 export function gpcById(id: string): Gpc | undefined {
   return BY_ID.get(id);
+}
+
+const FIRST_SOUNDS = new Map<string, Gpc>();
+for (const gpc of ALL) {
+  const known = FIRST_SOUNDS.get(gpc.grapheme);
+  if (!known || gpc.commonness < known.commonness) FIRST_SOUNDS.set(gpc.grapheme, gpc);
+}
+
+/** The sounds that come to mind first for a grapheme, joined by "+"; undefined when the table has it not. */
+export function firstSoundsOf(grapheme: string): string | undefined {
+  return FIRST_SOUNDS.get(grapheme)?.phonemes.join("+");
 }

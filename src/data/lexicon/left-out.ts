@@ -18,32 +18,40 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
     roque rudd ruth sal salle sam san sark saul scotch scots scrooge sears seine sha shaw shawn shay shea
     shire sloan slade smee snell sol spain spence starr stein stiles stoke stokes stroud swede swiss syed
     sykes tae tai taj tam tao tate ted tex thorpe tod tom toms troy tung turk turks twain vail val vin
-    virge wales welch welk welsh wynn xi yale yang yanks yin york zack tim rod rods dean ford fords
-    frank franks drake finch kirsch jade bos bel brooke lars lats noir pol psi rem sai sears st sri
-    chi hun dell jin jacks milles miles lynne lac tor gage bree les ged lep tait`,
+    virge wales welch welk welsh wynn xi yale yang yanks yin york zack tim   dean ford fords
+    frank franks   kirsch bos bel brooke lars lats noir pol psi rem sai sears st sri
+    chi hun dell jin jacks milles lynne lac tor gage bree les ged lep tait`,
   "an abbreviation or a clipped form": `
-     bi biz bro cam comm comp cos coz doc docs eds est ex feds fess gen gov grad hon id  lib med
+     bi biz bro cam comm comp cos coz doc docs eds est ex feds fess gen gov grad hon id lib med
     mic mil mod mon mos op ops pac pic lat ne han conn rad re rec rep reps res rev revs rom sarge sec sim sims sis sync
     synch staph strep tech techs tel trans tux tho thru nite lite cant wont whats hols hep lam mag mags
-    mans maxed mo ko  mas pas pre prepped psych psyched po shan en em el ell ee es et er ers eng ins ons ole`,
+    mans maxed mo ko mas pas pre prepped psych psyched po shan en em el ell ee es et er ers eng ins ons ole`,
   "an interjection or a noise": `
-    aargh ah argh bam aw ay aye bah blah  dang doo duh dah eh gee gees geez gosh ha hah haw heh hey hi hoo
-    hoy huh jeez nah naw nay nope oi om ooh oomph oops ow oy phew pooh pow pows rah shucks ta ugh uh um
-    umm ur vroom wham whew whoa whoops wow ya yah yay yea yeah yeh yep yikes yip yo yow yuk yup na ar ish ting`,
+    aargh argh bam aw ay aye bah blah dang doo duh dah eh gee gees geez gosh hah haw heh   hoo
+    hoy huh jeez nah naw nay nope oi om ooh oomph ow oy pooh pow pows rah shucks ta ugh uh um
+    umm ur vroom wham whew whoa whoops ya yah yay yea yeah yeh yep yikes yip yo yow yuk yup na ar ish ting`,
   "not English, or no longer English": `
     ai ake angst auld beau bein bon bonne borscht chai chez cha chou ciao cinque cirque creme da das de
     donne dort dos dost doth duce dux eau ere erk faux fe femme frau gauche grande hades hast hath haute
     hoi hoke ich ja jour jus ka ki la lar las laird lei loch lor mein mensch mi mille mis moi morn mun nee
     nene nous nu oft os pap pax roque sans schist schmuck schnapps schnell segue sen shah sheik sheikh si
     sic sui sup sur swink te tete thane thar thee thine thou thy ti til tis touche trey trois troth twas
-    un vive wat wen whit wo ye yon yous youse  spiel shtick klutz nance rouge bien hors sous mal che`,
+    un vive wat wen whit wo ye yon yous youse spiel shtick klutz nance rouge bien hors sous mal che`,
   "rare, or spelt in a way that would mislead": `
     batts bloods boned bronc bub burke butte cann chow conk crick doer drey diss dis duff dweeb fife fink
-    flack fro fugue gad  gat geek geeks gob gook goop grange guff gulch gung gu hales hock hag hick
-    hicks hilts hoss  juke kook kooks knifed kinks lox lucked lea leach lien lo lobs mach  mead
-    mee milles  nix non olds prig prude putz quark quint quist ruff rove scrip scud serge shad
-    skier smalls sod sprite stiffed stiffs stooge swank tad tat tete tuff tush vamp wack wile wiles wimp
-    wimps wiz wright zee zig goon goons nerd nerds trial trials dial dials fuel cruel dual jewel jewels
-    towel towels vowel vowels bowel bowels coed current trying turret forte skier toward towards sirs
-    bink tong lode carte knowns ands shalt damme hume drey vise whiz slough cleaves brig lum  tryst`,
+    flack fro fugue gad gat geek geeks gob gook goop grange guff gulch gung gu hales hock hag hick
+    hicks hilts hoss juke kook kooks knifed kinks lox lucked lea leach lien lo lobs mach mead
+    mee milles nix non olds prig prude putz quark quint quist ruff rove scrip scud serge shad
+     smalls sod stiffed stiffs stooge swank tad tat tete tuff tush vamp wack wile wiles wimp
+    wimps wiz wright zee zig goon goons nerd nerds         
+          coed    forte skier   sirs
+    bink tong lode carte knowns ands shalt damme hume drey vise whiz slough cleaves brig lum tryst`,
+  "too rare, or a name, among the words that came in when the floor became one (read November 2026)": `
+    ankh aught baht barbe bast bate baye beare becks bilk boff bosh bott brut buss chas coms corp coste cox crim cripe
+    crise crosse dal debs dink doh dol dram dun durn fain fete fil fitt flam fop gaus gauss gib gild goe goy grunge hade
+    hemp hoc hom huck jibe jilt jink kis lade lande leas liv longe los lou luge lux maile masse matte mete mils min
+    mol molt mor mose nett nom oop parr poss pott prob puls pur qua raine rales ranke rappe reeve rigg ripp roc sasse
+    schlepp schmaltz schmooze schnook scow selle sens sot spay spie stipe sump suss swales tak teat tec tine toff torte
+    tort trie tromp tums vers vert vox wack wale winge winn wis wrack yapp yaw zine qua bung skeet
+    dink pyre rime spake thence thieve trow yore`,
 };
