@@ -14,6 +14,7 @@ import {
   POSITION_PLANS,
   type PracticeSettings,
   parseTaughtGpc,
+  patternOfAim,
   phoneme,
   type RawAnswer,
   SUPPORTS,
@@ -73,8 +74,17 @@ export const gpcField = z
   .max(LONGEST_ID, "is not a correspondence of the table")
   .refine((id) => gpcById(id) !== undefined, "is not a correspondence of the table");
 
+/** A correspondence, or a pattern, that a chain is to meet. */
+const focusField = z
+  .string()
+  .max(LONGEST_ID, "is neither a correspondence of the table nor a pattern")
+  .refine(
+    (id) => gpcById(id) !== undefined || patternOfAim(id) !== undefined,
+    "is neither a correspondence of the table nor a pattern",
+  );
+
 export const aimField = z.object({
-  focus: z.array(gpcField).max(20, "at most 20 at once"),
+  focus: z.array(focusField).max(20, "at most 20 at once"),
   contrasts: z.array(z.object({ a: gpcField, b: gpcField })).max(10, "at most 10 at once"),
 });
 
@@ -96,7 +106,7 @@ export const shapeField = z.object({
   nonsenseShare: shareField.optional(),
   positions: z.enum(POSITION_PLANS).optional(),
   longestRun: z.number().int().min(1).max(30).optional(),
-  rarest: z.literal([1, 2, 3, 4, 5]).optional(),
+  leastFamiliar: z.literal([1, 2, 3, 4]).optional(),
   tiles: z.record(z.string(), z.number().int().min(0).max(99)).optional(),
   closed: z.boolean().optional(),
   reachPower: z.object({ atLeast: shareField, share: shareField.optional() }).optional(),

@@ -1,5 +1,12 @@
 import { z } from "zod";
-import { ACCENTS, DEFAULT_MASTERY, DEFAULT_PRACTICE, MERGERS, type SchoolSettings } from "../core/light.ts";
+import {
+  ACCENTS,
+  DEFAULT_MASTERY,
+  DEFAULT_PRACTICE,
+  KEPT_OUT_LIST_IDS,
+  MERGERS,
+  type SchoolSettings,
+} from "../core/light.ts";
 import { practiceField, wordField } from "./fields.ts";
 
 const masteryField = z
@@ -16,7 +23,9 @@ export const schoolInput = z.object({
     mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)).max(MERGERS.length, "names each once"),
   }),
   taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
-  allowNotEverySchool: z.boolean(),
+  allowLists: z
+    .array(z.enum(KEPT_OUT_LIST_IDS, `must be one of ${KEPT_OUT_LIST_IDS.join(", ")}`))
+    .max(KEPT_OUT_LIST_IDS.length, "names each once"),
   practice: practiceField.default(DEFAULT_PRACTICE),
   mastery: masteryField.default(DEFAULT_MASTERY),
   never: z.array(wordField).max(2000, "at most 2,000 words"),

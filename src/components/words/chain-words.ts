@@ -1,5 +1,6 @@
 import type {
   ChainMode,
+  Familiarity,
   Move,
   NamedAs,
   NoChainReason,
@@ -7,7 +8,8 @@ import type {
   RelaxationKind,
   WordFlag,
 } from "../../core/light.ts";
-import { patternName, refusalWords } from "./reasons.ts";
+import { patternName } from "./pattern-names.ts";
+import { refusalWords } from "./reasons.ts";
 import { gpcLetters, gpcName } from "./sounds.ts";
 
 /** The words for what a chain is asked for, why there is none, and what to know of its words. */
@@ -33,12 +35,21 @@ export const MOVE_NAME: Readonly<Record<Move, string>> = {
   swap: "swap",
 };
 
-/** Frequency bands a teacher may stop at. */
-export const RAREST_NAME: Readonly<Record<number, string>> = {
-  2: "everyday words only",
-  3: "common words",
-  4: "words most children know",
-  5: "any word",
+/** How familiar words must be; 0: the most familiar first. */
+export const FAMILIARITY_NAME: Readonly<Record<0 | Familiarity, string>> = {
+  0: "the most familiar first",
+  1: "said by five-year-olds",
+  2: "known by seven",
+  3: "met in reading by nine",
+  4: "any word",
+};
+
+/** How well children know one word; nothing is said of those that most do. */
+export const KNOWN_WORDS: Readonly<Record<Familiarity, string>> = {
+  1: "said by five-year-olds",
+  2: "",
+  3: "met in reading",
+  4: "seldom known",
 };
 
 const NAMED_AS: Readonly<Record<NamedAs, string>> = {
@@ -63,6 +74,8 @@ export function noChainWords(reason: NoChainReason): string {
       return `${reason.word} is named for two places. A chain has every word once.`;
     case "aim-not-taught":
       return `Not taught at this step: ${reason.gpcs.map(gpcLetters).join(", ")}. Take it out of the aim or move the group on.`;
+    case "aim-out-of-reach":
+      return `No chain can hold ${reason.aims.map(gpcLetters).join(", ")}: the words with it are no step from others. Choose another aim, or a set of words instead.`;
     case "no-moves":
       return "No move is allowed. Let graphemes change, be added or be taken away.";
     case "no-tiles":

@@ -1,7 +1,6 @@
 import type {
   ChangePosition,
   Missing,
-  Pattern,
   SpellingFault,
   StepCheck,
   StepReason,
@@ -9,6 +8,8 @@ import type {
   WordRefusal,
   WordVerdict,
 } from "../../core/light.ts";
+import { KEPT_OUT_BECAUSE } from "./kept-out-lists.ts";
+import { PATTERN_NAME } from "./pattern-names.ts";
 import { soundName } from "./sounds.ts";
 
 /** The words for the reasons the core gives. One function a kind; nothing here decides anything. */
@@ -24,23 +25,6 @@ const PLACE_NAME: Readonly<Record<UnitPlace, string>> = {
   inside: "inside a word",
   end: "at the end of a word",
 };
-
-const PATTERN_NAME: Readonly<Record<Pattern, string>> = {
-  "initial-cluster": "two consonants together at the start",
-  "initial-cluster-3": "three consonants together at the start",
-  "final-cluster": "two consonants together at the end",
-  "final-cluster-3": "three consonants together at the end",
-  "suffix-s": "the ending -s",
-  "suffix-ed": "the ending -ed",
-  "suffix-ing": "the ending -ing",
-  compounds: "two words in one (sunset)",
-  "two-syllables": "words of two syllables",
-};
-
-/** A pattern by its id, as teachers say it; undefined for what is no pattern. */
-export function patternName(id: string): string | undefined {
-  return PATTERN_NAME[id as Pattern];
-}
 
 /** One thing that a word needs and that is not taught, in a few words. */
 export function missingWords(missing: Missing): string {
@@ -74,7 +58,7 @@ export function refusalWords(refusal: WordRefusal): string {
     case "unsuitable":
       return refusal.level === "never"
         ? "Not a word for a reading lesson."
-        : "Not every school uses this word, so it is kept out.";
+        : `${KEPT_OUT_BECAUSE[refusal.level]} The school can let such words in.`;
     case "never-list":
       return "On your own list of words to keep out.";
     case "not-decodable":
@@ -101,6 +85,8 @@ export function stepReasonWords(reason: StepReason): string {
       return `${reason.grapheme} changes its sound too: ${soundName(reason.oldSound)}, then ${soundName(reason.newSound)}`;
     case "swap-not-allowed":
       return `${reason.units[0]} and ${reason.units[1]} change places: two changes`;
+    case "letters-move":
+      return "the letters beside the change do not stay where they are";
     case "move-not-allowed":
       return "that kind of change is switched off";
     case "several-units":

@@ -1,5 +1,5 @@
 import type { RowFault, RowProblem } from "../../core/light.ts";
-import { patternName } from "./reasons.ts";
+import { patternName } from "./pattern-names.ts";
 import { gpcName } from "./sounds.ts";
 
 const some = (ids: readonly string[]) => ids.slice(0, 4).map(gpcName).join(", ");

@@ -1,3 +1,4 @@
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import { DEFAULT_MASTERY, type MasteryRule } from "../practice/card-pack.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
 import type { Sequence, TaughtGpc } from "../scope/sequence.ts";
@@ -10,8 +11,8 @@ import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
 export interface SchoolSettings {
   readonly accent: AccentSettings;
   readonly taps: TapSettings;
-  /** Words that not every school uses may be shown. */
-  readonly allowNotEverySchool: boolean;
+  /** Lists of words that are kept out unless a school lets them in, and this one does. */
+  readonly allowLists: readonly KeptOutList[];
   /** How activities are done unless a teacher says otherwise. */
   readonly practice: PracticeSettings;
   /** When a card or a word learnt whole counts as known. */
@@ -23,7 +24,7 @@ export interface SchoolSettings {
 export const DEFAULT_SCHOOL: SchoolSettings = {
   accent: GENERAL_AMERICAN,
   taps: ONE_TAP_A_SOUND,
-  allowNotEverySchool: false,
+  allowLists: [],
   practice: DEFAULT_PRACTICE,
   mastery: DEFAULT_MASTERY,
   never: [],
@@ -61,7 +62,8 @@ export function taughtOf({
 }: Omit<GroupScope, "school"> & { school: Pick<SchoolSettings, "accent"> }): TaughtSet {
   const taught = taughtAt(sequence, step, ticksOf(ticks), school.accent);
   const gpcs = [...taught.gpcs].map(([key, places]) => [key, places === "any" ? places : [...places]]);
-  const key = JSON.stringify([gpcs, [...taught.patterns], [...taught.words], taught.accent]);
+  const away = [...(taught.takenAway ?? [])];
+  const key = JSON.stringify([gpcs, away, [...taught.patterns], [...taught.words], taught.accent]);
   const known = KNOWN.get(key) ?? taught;
   // The one that was asked for longest ago goes first.
   KNOWN.delete(key);

@@ -3,10 +3,10 @@ import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { distinctReadings } from "../lexicon/readings.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import type { Segmentation, Unit } from "../spelling/segmentation.ts";
+import type { Segmentation } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import type { Pattern } from "./patterns.ts";
-import { isMet, type Needs, needsOf, preparedNeeds } from "./prepared.ts";
+import { isMet, isTaught, type Needs, needsOf, preparedNeeds } from "./prepared.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** One thing a word needs that has not been taught. */
@@ -16,7 +16,7 @@ export type Missing =
       readonly grapheme: string;
       readonly phonemes: readonly string[];
       readonly place: UnitPlace;
-      /** Index of the unit in the segmentation. */
+      /** Index of the unit in the segmentation; -1 where it is its base's (the a-e of making). */
       readonly unit: number;
       /** The same correspondence is taught, but only for other places. */
       readonly taughtElsewhere: boolean;
@@ -42,23 +42,24 @@ export function missingFor(reading: Segmentation, taught: TaughtSet, inflection?
   return missingOf(needsOf(reading, inflection, taught.accent), taught);
 }
 
-function missingOf({ reading, units, patterns }: Needs, taught: TaughtSet): Missing[] {
+function missingOf({ units, patterns }: Needs, taught: TaughtSet): Missing[] {
   const missing: Missing[] = [];
-  for (const { unit, key, place } of units) {
-    const places = taught.gpcs.get(key);
-    if (places === "any" || places?.has(place)) continue;
-    const { grapheme, phonemes } = reading.units[unit] as Unit;
+  for (const needed of units) {
+    if (isTaught(needed, taught)) continue;
+    const { unit, key, place, grapheme, phonemes } = needed;
     missing.push({
       kind: "gpc",
       grapheme,
       phonemes,
       place,
       unit,
-      taughtElsewhere: places !== undefined,
+      taughtElsewhere: taught.gpcs.has(key),
       graphemeTaught: [...taught.gpcs.keys()].some((taughtKey) => taughtKey.startsWith(`${grapheme}=`)),
     });
   }
-  for (const pattern of patterns) if (!taught.patterns.has(pattern)) missing.push({ kind: "pattern", pattern });
+  for (const group of patterns)
+    if (!group.some((pattern) => taught.patterns.has(pattern)))
+      missing.push({ kind: "pattern", pattern: group[0] as Pattern });
   return missing;
 }
 

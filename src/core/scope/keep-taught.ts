@@ -30,6 +30,7 @@ function kept(taught: TaughtSet): TaughtSet {
     [...taught.gpcs].map(([gpc, places]) => [gpc, places === "any" ? places : [...places]]),
     [...taught.patterns],
     [...taught.words],
+    [...(taught.takenAway ?? [])],
     taught.accent,
   ]);
   const known = keptSets.get(key);

@@ -1,26 +1,32 @@
-import { ENDINGS } from "../lexicon/endings.ts";
-import type { Inflection } from "../lexicon/inflection.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
+import { syllablesOf } from "../spelling/syllables.ts";
 import type { Pattern } from "./patterns.ts";
 
+/** Patterns of which one has to be taught. */
+export type AnyOf = readonly Pattern[];
+
 /**
- * The patterns a word needs beyond its correspondences. Clusters are counted in graphemes (`x`, `qu`,
- * `ck` are one), on the base word: the s of `cats` is an ending, not half a cluster. Of a compound each
- * part is looked at as the word it is: `handbag` needs the nd of hand.
+ * The patterns that the letters of a word need beyond its correspondences, without what it has on. Clusters are
+ * counted in graphemes (`x`, `qu`, `ck` are one). Of a compound each part is looked at as the word it is: `handbag`
+ * needs the nd of hand.
+ *
+ * @param units of the base, in order: without a suffix or a prefix
  */
-export function patternsNeeded(segmentation: Segmentation, inflection: Inflection | undefined): Pattern[] {
-  const units = inflection ? segmentation.units.slice(0, -ENDINGS[inflection.ending].units) : segmentation.units;
-  const parts = splitAtSeam(units, segmentation.seam);
+export function patternsOfBase(reading: Segmentation, units: readonly Unit[]): AnyOf[] {
+  const parts = splitAtSeam(units, reading.seam);
   const clusters = parts.map(clustersOf);
   const onset = Math.max(...clusters.map((part) => part.onset));
   const coda = Math.max(...clusters.map((part) => part.coda));
-  const needed: Pattern[] = inflection ? [ENDINGS[inflection.ending].pattern] : [];
-  if (onset >= 2) needed.push("initial-cluster");
-  if (onset >= 3) needed.push("initial-cluster-3");
-  if (coda >= 2) needed.push("final-cluster");
-  if (coda >= 3) needed.push("final-cluster-3");
-  if (parts.some((part) => nucleiOf(part) >= 2)) needed.push("two-syllables");
-  else if (parts.length > 1) needed.push("compounds");
+  const needed: AnyOf[] = [];
+  if (onset >= 2) needed.push(["initial-cluster"]);
+  if (onset >= 3) needed.push(["initial-cluster-3"]);
+  if (coda >= 2) needed.push(["final-cluster"]);
+  if (coda >= 3) needed.push(["final-cluster-3"]);
+  const most = Math.max(...parts.map(nucleiOf));
+  if (most >= 3) needed.push(["three-syllables"]);
+  else if (most === 2)
+    needed.push(closedThroughout(reading, units) ? ["two-syllables", "closed-syllables"] : ["two-syllables"]);
+  if (most < 3 && parts.length > 1) needed.push(["compounds"]);
   return needed;
 }
 
@@ -30,6 +36,14 @@ function splitAtSeam(units: readonly Unit[], seam: number | undefined): (readonl
 }
 
 const nucleiOf = (units: readonly Unit[]) => units.filter((unit) => unit.slot === "nucleus").length;
+
+/** Are all its syllables closed (rabbit, kitten)? */
+function closedThroughout(reading: Segmentation, units: readonly Unit[]): boolean {
+  const own = new Set(units);
+  return syllablesOf(reading)
+    .filter((syllable) => syllable.units.some((k) => own.has(reading.units[k] as Unit)))
+    .every(({ type }) => type === "closed");
+}
 
 /** Consonant graphemes before the first vowel and after the last. */
 function clustersOf(units: readonly Unit[]): { onset: number; coda: number } {

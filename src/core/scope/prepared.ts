@@ -1,63 +1,176 @@
+import { CONTRACTIONS } from "../../data/lexicon/contractions.ts";
+import { AFFIXES, derivationOf } from "../lexicon/affixes.ts";
 import { ENDINGS } from "../lexicon/endings.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { sameSoundReadings } from "../lexicon/readings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
-import type { Segmentation } from "../spelling/segmentation.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
-import { unitKey } from "../spelling/unit-key.ts";
+import { teachingKey } from "../spelling/teaching-key.ts";
+import { coversOf } from "./pattern-covers.ts";
 import type { Pattern } from "./patterns.ts";
-import { patternsNeeded } from "./patterns-needed.ts";
+import { type AnyOf, patternsOfBase } from "./patterns-needed.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
-/** What a reading needs of a taught set: looked up thousands of times, worked out once. */
+/** One correspondence that a way of reading a word needs. */
+export interface NeededUnit {
+  /** Its index in the word's segmentation; -1 where it is the base's (the a-e of making). */
+  readonly unit: number;
+  readonly grapheme: string;
+  readonly phonemes: readonly string[];
+  /** `teachingKey`. */
+  readonly key: string;
+  readonly place: UnitPlace;
+  /** Patterns that read it as well. */
+  readonly coveredBy: readonly Pattern[];
+}
+
+/** What one way of reading a word needs of a taught set: looked up thousands of times, worked out once. */
 export interface Needs {
   readonly reading: Segmentation;
-  readonly units: readonly { readonly unit: number; readonly key: string; readonly place: UnitPlace }[];
-  readonly patterns: readonly Pattern[];
+  readonly units: readonly NeededUnit[];
+  /** Of each of these one has to be taught. */
+  readonly patterns: readonly AnyOf[];
+}
+
+/** What a word has on, and how many of its units that is. */
+interface PutOn {
+  readonly pattern: Pattern;
+  readonly atStart: number;
+  readonly atEnd: number;
 }
 
 /**
- * The needs of one segmentation. The units of an ending whose pattern teaches its sounds (-s, -es)
- * are not among them. Either side of a compound's seam a unit ends or starts a word.
+ * The needs of one segmentation, as it is spelled. The units of what it has on are read by its pattern, and letters
+ * with an apostrophe by theirs. Either side of a compound's seam a unit ends or starts a word.
+ *
+ * @param inflection the ending it has on, where it is a form of another word
  */
 export function needsOf(
   reading: Segmentation,
   inflection: Inflection | undefined,
   accent: AccentSettings = GENERAL_AMERICAN,
 ): Needs {
-  const { seam } = reading;
-  const last = reading.units.length - 1;
   const ending = inflection && ENDINGS[inflection.ending];
-  const lastOfBase = last - (ending?.units ?? 0);
-  const units = reading.units.flatMap((unit, k) => {
-    if (k > lastOfBase && ending?.patternTeachesSounds) return [];
-    const endsWord =
-      k === last || k === lastOfBase || (seam !== undefined && reading.units[k + 1]?.letters[0] === seam);
-    const place: UnitPlace = endsWord ? "end" : k === 0 || unit.letters[0] === seam ? "start" : "inside";
-    return [{ unit: k, key: unitKey(unit, accent), place }];
+  return needsAsSpelled(reading, accent, ending && { pattern: ending.pattern, atStart: 0, atEnd: ending.units });
+}
+
+function needsAsSpelled(reading: Segmentation, accent: AccentSettings, on?: PutOn, isPossessive = false): Needs {
+  const { seam } = reading;
+  const apostrophe = reading.units.some(({ grapheme }) => grapheme.includes("'"));
+  const plain = apostrophe ? reading.units.filter(({ grapheme }) => !grapheme.includes("'")) : reading.units;
+  const base = plain.slice(on?.atStart ?? 0, plain.length - (on?.atEnd ?? 0));
+  const units = base.map((unit, n): NeededUnit => {
+    const k = reading.units.indexOf(unit);
+    const endsWord = n === base.length - 1 || (seam !== undefined && reading.units[k + 1]?.letters[0] === seam);
+    return neededUnit(reading, accent, k, endsWord ? "end" : n === 0 || unit.letters[0] === seam ? "start" : "inside");
   });
-  return { reading, units, patterns: patternsNeeded(reading, inflection) };
+  const patterns = patternsOfBase(reading, base);
+  if (on) patterns.unshift([on.pattern]);
+  if (apostrophe) patterns.push([isPossessive ? "possessive" : "contraction"]);
+  return { reading, units, patterns };
+}
+
+function neededUnit(reading: Segmentation, accent: AccentSettings, k: number, place: UnitPlace): NeededUnit {
+  const { grapheme, phonemes } = reading.units[k] as Unit;
+  const key = teachingKey(grapheme, phonemes, accent);
+  return { unit: k, grapheme, phonemes, key, place, coveredBy: coversOf(reading, k) };
+}
+
+/** How a base was changed when something was put on (drop e, double the consonant, y to i); undefined when it was not. */
+function changeOf(word: string, base: string, letters: string): Pattern | undefined {
+  const bare = word.slice(0, -letters.length);
+  if (bare === base) return undefined;
+  if (`${bare}e` === base) return "drop-e";
+  if (bare === `${base}${base.at(-1)}`) return "double-consonant";
+  if (base.endsWith("y")) return "y-to-i";
+  return undefined;
+}
+
+/** A word read as its base, what was put on, and how the base was changed for it: making is make, drop e, -ing. */
+function needsByBase(
+  word: string,
+  base: LexiconWord,
+  letters: string,
+  pattern: Pattern,
+  reading: Segmentation,
+  accent: AccentSettings,
+): Needs | undefined {
+  const change = changeOf(word, base.word, letters);
+  if (!change) return undefined;
+  const { units, patterns } = needsAsSpelled(base.readings[0], accent);
+  return { reading, units: units.map((unit) => ({ ...unit, unit: -1 })), patterns: [[pattern], [change], ...patterns] };
 }
 
 const PREPARED = new WeakMap<LexiconWord, readonly Needs[]>();
 
-/** The needs of each good segmentation of a word's leading sound. */
+/** The needs of every way to read a word's leading sound: one of them met is enough. */
 export function preparedNeeds(entry: LexiconWord, lexicon: Lexicon): readonly Needs[] {
   let needs = PREPARED.get(entry);
   if (!needs) {
-    const inflection = inflectionOf(entry.word, lexicon);
-    needs = sameSoundReadings(entry).map((reading) => needsOf(reading, inflection, lexicon.accent));
+    needs = waysOf(entry, lexicon);
     PREPARED.set(entry, needs);
   }
   return needs;
 }
 
-/** Is everything a reading needs taught? */
-export function isMet({ units, patterns }: Needs, taught: TaughtSet): boolean {
-  for (const { key, place } of units) {
-    const places = taught.gpcs.get(key);
-    if (places !== "any" && !places?.has(place)) return false;
+function waysOf(entry: LexiconWord, lexicon: Lexicon): Needs[] {
+  const { word } = entry;
+  const { accent } = lexicon;
+  const readings = sameSoundReadings(entry);
+  const possessive = word.endsWith("'s") && !CONTRACTIONS.includes(word);
+  const inflection = inflectionOf(word, lexicon);
+  const derivation = inflection ? undefined : derivationOf(word, lexicon);
+  const ways = readings.map((reading) =>
+    possessive ? needsAsSpelled(reading, accent, undefined, true) : needsOf(reading, inflection, accent),
+  );
+  const [lead] = readings as readonly [Segmentation, ...Segmentation[]];
+  const base = lexicon.get(inflection?.base ?? derivation?.base ?? "");
+  if (inflection && base) {
+    const letters = inflection.ending === "s" && word.endsWith("ies") ? "es" : inflection.ending;
+    const pattern = ENDINGS[letters === "es" ? "es" : inflection.ending].pattern;
+    const byBase = needsByBase(word, base, letters, pattern, lead, accent);
+    if (byBase) ways.push(byBase);
   }
-  return patterns.every((pattern) => taught.patterns.has(pattern));
+  if (derivation && base) {
+    const { letters, at, units, pattern } = AFFIXES[derivation.affix];
+    const on: PutOn = { pattern, atStart: at === "start" ? units : 0, atEnd: at === "end" ? units : 0 };
+    for (const reading of readings) ways.push(needsAsSpelled(reading, accent, on));
+    const byBase = at === "end" ? needsByBase(word, base, letters, pattern, lead, accent) : undefined;
+    if (byBase) ways.push(byBase);
+  }
+  return ways;
+}
+
+/** Is everything a way of reading needs taught? */
+export function isMet({ units, patterns }: Needs, taught: TaughtSet): boolean {
+  for (const unit of units) if (!isTaught(unit, taught)) return false;
+  return patterns.every((group) => group.some((pattern) => taught.patterns.has(pattern)));
+}
+
+/** Is a unit taught for its place, or read by a pattern that is? */
+export function isTaught({ key, place, coveredBy }: NeededUnit, taught: TaughtSet): boolean {
+  const places = taught.gpcs.get(key);
+  if (places === "any" || places?.has(place)) return true;
+  return !taught.takenAway?.has(key) && coveredBy.some((pattern) => taught.patterns.has(pattern));
+}
+
+const SHOWN = new WeakMap<LexiconWord, ReadonlySet<Pattern>>();
+
+/** Every pattern that a word shows, whether it needs it taught or not: what a chain for a pattern is made of. */
+export function patternsIn(entry: LexiconWord, lexicon: Lexicon): ReadonlySet<Pattern> {
+  let shown = SHOWN.get(entry);
+  if (!shown) {
+    const needs = preparedNeeds(entry, lexicon);
+    const found = new Set(
+      needs.flatMap(({ patterns, units }) => [...patterns.flat(), ...units.flatMap((u) => u.coveredBy)]),
+    );
+    // A base of one syllable with something on is no word of two syllables to teach them by.
+    if ([...found].some((pattern) => /^(?:suffix|prefix)-/.test(pattern)) && entry.syllables === 2)
+      found.add("suffixed-two-syllables");
+    shown = found;
+    SHOWN.set(entry, shown);
+  }
+  return shown;
 }

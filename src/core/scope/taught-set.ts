@@ -1,7 +1,8 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { partsOfGpcId } from "../spelling/gpc.ts";
 import type { TaughtGpcs, UnitPlace } from "../spelling/taught-gpcs.ts";
-import { correspondenceKey } from "../spelling/unit-key.ts";
-import { type Pattern, withImplied } from "./patterns.ts";
+import { teachingKey } from "../spelling/teaching-key.ts";
+import { type Pattern, patternOfAim, withImplied } from "./patterns.ts";
 import { parseTaughtGpc, type Sequence, type TaughtGpc } from "./sequence.ts";
 
 /** What a group has been taught: everything a word may be made of. */
@@ -49,7 +50,19 @@ export function ticksOf({ add, remove }: TickTokens): HandTicks {
 }
 
 /** The key a correspondence is looked up by in a taught set. */
-export const taughtKey = correspondenceKey;
+export const taughtKey = teachingKey;
+
+/** Is the correspondence with this id taught, wherever it be? */
+export function isTaughtGpc(id: string, taught: Pick<TaughtSet, "gpcs" | "accent">): boolean {
+  const { grapheme, phonemes } = partsOfGpcId(id);
+  return taught.gpcs.has(teachingKey(grapheme, phonemes, taught.accent));
+}
+
+/** Is an aim taught: a correspondence by its id, or a pattern by its? */
+export function isTaughtAim(id: string, taught: Pick<TaughtSet, "gpcs" | "patterns" | "accent">): boolean {
+  const pattern = patternOfAim(id);
+  return pattern ? taught.patterns.has(pattern) : isTaughtGpc(id, taught);
+}
 
 /**
  * Everything up to and including a step, plus or minus the teacher's ticks.
@@ -86,8 +99,11 @@ export function taughtAt(
   ticks.add?.gpcs?.forEach(teach);
   for (const pattern of ticks.add?.patterns ?? []) teachPattern(pattern);
   for (const word of ticks.add?.words ?? []) words.add(word);
-  for (const gpc of ticks.remove?.gpcs ?? []) gpcs.delete(taughtKey(gpc.grapheme, gpc.phonemes, accent));
+  const takenAway = new Set(
+    (ticks.remove?.gpcs ?? []).map(({ grapheme, phonemes }) => taughtKey(grapheme, phonemes, accent)),
+  );
+  for (const key of takenAway) gpcs.delete(key);
   for (const pattern of ticks.remove?.patterns ?? []) patterns.delete(pattern);
   for (const word of ticks.remove?.words ?? []) words.delete(word);
-  return { gpcs, patterns, words, accent };
+  return { gpcs, patterns, words, accent, ...(takenAway.size > 0 && { takenAway }) };
 }

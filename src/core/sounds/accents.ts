@@ -21,8 +21,11 @@ export interface AccentSettings {
   readonly mergers: readonly Merger[];
 }
 
-/** What most American and English schools hear: wh is said as w. A school that keeps the two apart switches it off. */
-export const GENERAL_AMERICAN: AccentSettings = { accent: "general-american", mergers: ["wh-w"] };
+/**
+ * What most American and English schools hear: wh is said as w, and in General American cot as caught. A school that
+ * keeps the two apart switches it off.
+ */
+export const GENERAL_AMERICAN: AccentSettings = { accent: "general-american", mergers: ["wh-w", "cot-caught"] };
 export const SOUTHERN_BRITISH: AccentSettings = { accent: "southern-british", mergers: ["wh-w"] };
 
 /** The same for the same settings, whatever their order: what word lists and graphs are kept by. */

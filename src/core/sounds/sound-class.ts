@@ -16,12 +16,13 @@ const MERGED: Readonly<Partial<Record<Merger, Readonly<Record<string, string>>>>
 /**
  * Sounds of one class, by accent: two phonemes with the same class are one sound to this school.
  *
- * In General American /ɒ/, /ɔː/ and /ɑː/ (not before r) are one short-o class: dictionaries scatter between
- * them and teachers do not (design: language.md). Southern British keeps the three apart and says no r after
- * a vowel, so that saw and sore sound alike. Weak /ə/ and /ɪ/ are one in both, and /ər/ is the weak /ɜːr/.
+ * In General American /ɒ/ and /ɑː/ (not before r) are one sound, and with the merger of cot and caught, which is on
+ * unless a school switches it off, /ɔː/ too: dictionaries scatter between them and teachers do not. Southern British
+ * keeps the three apart and says no r after a vowel, so that saw and sore sound alike. Weak /ə/ and /ɪ/ are one in
+ * both, and /ər/ is the weak /ɜːr/.
  */
 const CLASS: Readonly<Record<AccentSettings["accent"], Readonly<Record<string, string>>>> = {
-  "general-american": { ɔː: "ɒ", ɑː: "ɒ", ə: "ɪ", ər: "ɜːr" },
+  "general-american": { ɑː: "ɒ", ə: "ɪ", ər: "ɜːr" },
   "southern-british": { ɔːr: "ɔː", ɑːr: "ɑː", ə: "ɪ", ər: "ɜːr" },
 };
 

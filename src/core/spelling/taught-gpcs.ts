@@ -6,8 +6,10 @@ export type UnitPlace = (typeof UNIT_PLACES)[number];
 
 /** The correspondences that have been taught. */
 export interface TaughtGpcs {
-  /** Correspondence key (`correspondenceKey`) → the places it is taught for; `"any"` wherever English puts it. */
+  /** Row of the table (`teachingKey`) → the places it is taught for; `"any"` wherever English puts it. */
   readonly gpcs: ReadonlyMap<string, ReadonlySet<UnitPlace> | "any">;
+  /** Rows taken away by hand: no pattern reads them either. */
+  readonly takenAway?: ReadonlySet<string>;
   /** The accent the school hears: which sounds count as one. */
   readonly accent: AccentSettings;
 }

@@ -3,6 +3,7 @@ import { toast } from "sonner";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
+import { KEPT_OUT_LIST_WORDS } from "../../components/words/kept-out-lists.ts";
 import {
   BLENDING_NAME,
   CORRECTION_NAME,
@@ -16,6 +17,7 @@ import {
   BLENDING_WAYS,
   CORRECTIONS,
   FADINGS,
+  KEPT_OUT_LIST_IDS,
   LONGEST_THINKING,
   type Merger,
   type SchoolSettings,
@@ -239,11 +241,19 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
       </fieldset>
       <fieldset className="mt-4">
         <legend className="label mb-1">Words kept out</legend>
-        <Check
-          name="Let in words that not every school uses (gun, beer, fat)"
-          on={school.allowNotEverySchool}
-          onChange={(allowNotEverySchool) => save({ ...school, allowNotEverySchool })}
-        />
+        {KEPT_OUT_LIST_IDS.map((id) => (
+          <Check
+            key={id}
+            name={KEPT_OUT_LIST_WORDS[id]}
+            on={school.allowLists.includes(id)}
+            onChange={(on) =>
+              save({
+                ...school,
+                allowLists: KEPT_OUT_LIST_IDS.filter((one) => (one === id ? on : school.allowLists.includes(one))),
+              })
+            }
+          />
+        ))}
         <label className="mt-2 block">
           <span className="text-[13.5px] text-quiet">Your own list. It wins over everything.</span>
           <textarea

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
-import { patternName } from "../../components/words/reasons.ts";
+import { patternName } from "../../components/words/pattern-names.ts";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import { GPCS, NO_TICKS, type Sequence, type TickTokens } from "../../core/light.ts";
 import type { Group } from "../../server/groups/groups.ts";

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
-import { patternName } from "../../components/words/reasons.ts";
+import { patternName } from "../../components/words/pattern-names.ts";
 import { rowProblemWords } from "../../components/words/sequence-faults.ts";
 import { PATTERNS, type RowProblem } from "../../core/light.ts";
 import type { SequencePage } from "../../server/groups/groups-page.ts";

@@ -2,7 +2,7 @@ import { isVowel } from "../../sounds/phonemes.ts";
 import { gpcById } from "../gpc.ts";
 import type { Segmentation, Slot, Unit } from "../segmentation.ts";
 import type { TaughtGpcs } from "../taught-gpcs.ts";
-import { correspondenceKey } from "../unit-key.ts";
+import { teachingKey } from "../teaching-key.ts";
 import { RARER_RULES } from "./rarer-rules.ts";
 import { READING_RULES, type ReadingRule } from "./rules.ts";
 
@@ -123,7 +123,7 @@ function candidatesAt(spelling: string, start: number, severalVowels: boolean, o
     const end = start + rule.head.length;
     const rest = spelling.slice(end);
     if ((rule.before && !rule.before.test(before)) || (rule.after && !rule.after.test(rest))) continue;
-    if (taught && !taught.gpcs.has(correspondenceKey(rule.grapheme, rule.phonemes, taught.accent))) continue;
+    if (taught && !taught.gpcs.has(teachingKey(rule.grapheme, rule.phonemes, taught.accent))) continue;
     if (allows && !allows(rule.grapheme, rule.phonemes)) continue;
     const isVowelUnit = rule.phonemes.some(isVowel);
     const tailAt = rule.split ? end + rest.search(FINAL_E) : undefined;
