@@ -71,7 +71,15 @@ export type { FamilyWalk } from "./families/walk.ts";
 export { partLetters, WALK_WAYS, type WalkParts, type WalkWay, walkParts } from "./families/walk-parts.ts";
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
 export { ENDING_IDS, ENDINGS, type Ending } from "./lexicon/endings.ts";
-export { type Lexicon, type LexiconWord, normaliseSpelling, type Suitability } from "./lexicon/lexicon.ts";
+export {
+  type AllowedLists,
+  isFit,
+  KEPT_OUT_LIST_IDS,
+  KEPT_OUT_LISTS,
+  type KeptOutList,
+  type Suitability,
+} from "./lexicon/kept-out-lists.ts";
+export { type Familiarity, type Lexicon, type LexiconWord, normaliseSpelling } from "./lexicon/lexicon.ts";
 export { hasPicture, pictureOf } from "./lexicon/pictures.ts";
 export type { LessonMaterials } from "./materials/lesson-materials.ts";
 export { SHEET_KINDS, SHEETS, type SheetKind } from "./materials/sheets.ts";
@@ -171,7 +179,7 @@ export {
   writeCorrespondence,
 } from "./scope/correspondence-text.ts";
 export type { Decodability, Missing } from "./scope/decodable.ts";
-export { PATTERNS, type Pattern } from "./scope/patterns.ts";
+export { PATTERNS, type Pattern, patternOfAim } from "./scope/patterns.ts";
 export {
   parseTaughtGpc,
   type Sequence,
@@ -191,6 +199,7 @@ export {
 export { SEQUENCES, sequenceById } from "./scope/sequences.ts";
 export {
   type HandTicks,
+  isTaughtAim,
   NO_TICKS,
   type TaughtSet,
   type TickedItems,

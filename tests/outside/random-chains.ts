@@ -57,7 +57,7 @@ function randomRequest(n: number, random: () => number): Asked {
       positions: pick(["alternate", "hold-the-vowel", "only-the-vowel", "beginnings-endings-middles"] as const),
     }),
     ...(chance(0.15) && { longestRun: 1 + Math.floor(random() * 3) }),
-    ...(chance(0.2) && { rarest: pick([2, 3, 4] as const) }),
+    ...(chance(0.2) && { leastFamiliar: pick([2, 3, 4] as const) }),
     ...(chance(0.15) && { mode: pick(["building", "ears-only"] as const) }),
     ...(chance(0.08) && { closed: true }),
     ...(chance(0.1) && { tiles: Object.fromEntries([..."aabdeeghiilmnnoprsstttu"].map((t) => [t, 1 + (n % 2)])) }),
@@ -150,8 +150,8 @@ export function lookOverRandomChains(seed: number): void {
             [...word].every((letter) => letters.has(letter)),
             where,
           ).toBe(true);
-        if (request.rarest && !named.has(word))
-          expect(lexicon.get(word)?.band, where).toBeLessThanOrEqual(request.rarest);
+        if (request.leastFamiliar && !named.has(word))
+          expect(lexicon.get(word)?.familiarity, where).toBeLessThanOrEqual(request.leastFamiliar);
         if (request.tiles && !named.has(word))
           for (const letter of new Set(word))
             expect([...word].filter((other) => other === letter).length, where).toBeLessThanOrEqual(

@@ -52,7 +52,7 @@ describe("groups, chains and sessions", () => {
       body: { sequenceId: "phased", step: 90 },
     });
     expect(status).toBe(400);
-    expect(body.error.message).toContain("73 steps");
+    expect(body.error.message).toContain("86 steps");
     expect((await send("GET /api/groups/:groupId", { id: group.id })).body.step).toBe(20);
   });
 

@@ -17,7 +17,7 @@ const row = (spellings: string, more: object = {}) => ({
 const SCHOOL = {
   accent: { accent: "general-american", mergers: ["wh-w"] },
   taps: { clustersTogether: false, vowelNasalTogether: false },
-  allowNotEverySchool: false,
+  allowLists: [],
   practice: {
     support: "tap-aloud",
     blending: "sound-by-sound",
@@ -46,8 +46,11 @@ describe("the school's choices", () => {
   it("that two people change at once keep what either of them did", async () => {
     const base = (await send("GET /api/school")).body;
     const change = (more: object) => send("PUT /api/school", { body: { ...base, ...more, base } });
-    await Promise.all([change({ never: ["gull"] }), change({ never: ["auk"], allowNotEverySchool: true })]);
-    expect((await send("GET /api/school")).body).toMatchObject({ never: ["auk", "gull"], allowNotEverySchool: true });
+    await Promise.all([change({ never: ["gull"] }), change({ never: ["auk"], allowLists: ["weapons-and-fighting"] })]);
+    expect((await send("GET /api/school")).body).toMatchObject({
+      never: ["auk", "gull"],
+      allowLists: ["weapons-and-fighting"],
+    });
     await send("PUT /api/school", { body: SCHOOL });
   });
 

@@ -433,7 +433,7 @@ describe("chains and their versions", () => {
     [{ length: -1, locked: [] }],
     [{ length: 8, locked: [], mode: "sung" }],
     [{ length: 8, locked: [], nonsenseShare: 2 }],
-    [{ length: 8, locked: [], rarest: 9 }],
+    [{ length: 8, locked: [], leastFamiliar: 9 }],
     [{ length: 8, locked: [], tiles: { a: -1 } }],
     [{ length: 8, locked: ["c4t"] }],
   ])("the shape %j is refused", async (shape) => {

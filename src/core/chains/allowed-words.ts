@@ -1,3 +1,4 @@
+import { isFit } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon, UnsuitableEntry } from "../lexicon/lexicon.ts";
 import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { ChainRequest } from "./request.ts";
@@ -10,7 +11,7 @@ export type WordRefusal =
   | { readonly code: "never-list"; readonly word: string }
   | { readonly code: "not-decodable"; readonly word: string; readonly missing: readonly Missing[] };
 
-type Rules = Pick<ChainRequest, "taught" | "never" | "allowNotEverySchool">;
+type Rules = Pick<ChainRequest, "taught" | "never" | "allowLists">;
 
 /**
  * Says why a spelling may not be shown to this group, or undefined when it may.
@@ -26,8 +27,7 @@ export function refusalOf(
 ): WordRefusal | undefined {
   if (rules.never?.includes(word)) return { code: "never-list", word };
   const unsuitable = lexicon.unsuitable(word);
-  if (unsuitable && (unsuitable.level === "never" || !rules.allowNotEverySchool))
-    return { code: "unsuitable", word, level: unsuitable.level };
+  if (unsuitable && !isFit(unsuitable.level, rules)) return { code: "unsuitable", word, level: unsuitable.level };
   const entry = lexicon.get(word);
   if (!entry) return { code: lexicon.unsplittable(word) ? "unsplittable" : "not-in-list", word };
   if (by === "ears-only") return undefined;

@@ -16,7 +16,7 @@ import { checkStep } from "./step-check.ts";
 const SHORT = sequenceById("short-vowels-first") as Sequence;
 const taught = taughtAt(SHORT, 13);
 const lexicon = shippedLexicon();
-const gap = { taught, focus: [], contrasts: [] };
+const gap = { taught, focus: [], contrasts: [], leastFamiliar: 4 as const };
 
 describe("words for a gap", () => {
   it("fit both sides, and agree with checking every word", () => {
@@ -74,7 +74,7 @@ describe("judging a typed word", () => {
     ["qwx", { ok: false, refusal: { code: "not-in-list" } }],
     ["one", { ok: false, refusal: { code: "unsplittable" } }],
     ["shit", { ok: false, refusal: { code: "unsuitable", level: "never" } }],
-    ["gun", { ok: false, refusal: { code: "unsuitable", level: "not-every-school" } }],
+    ["gun", { ok: false, refusal: { code: "unsuitable", level: "weapons-and-fighting" } }],
     ["peach", { ok: false, refusal: { code: "not-decodable" } }],
     ["pet", { ok: false, repeated: true }],
     ["dog", { ok: false, stepBefore: { single: false } }],

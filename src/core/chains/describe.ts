@@ -1,6 +1,8 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
+import { patternOfAim } from "../scope/patterns.ts";
+import { patternsIn } from "../scope/prepared.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
@@ -32,7 +34,10 @@ export interface ChainReport {
   readonly closing: StepCheck | undefined;
   readonly flags: readonly (readonly WordFlag[])[];
   readonly positions: Readonly<Record<ChangePosition, number>>;
+  /** Words that meet an aim. */
   readonly focusChances: number;
+  /** Aims, of those it was looked at for, that none of its words meets. */
+  readonly unmet: readonly string[];
   readonly contrasts: readonly ContrastReport[];
   /** The lowest power of its contrasts: every substitution would show with at least this probability. 0 without contrasts. */
   readonly power: number;
@@ -80,9 +85,13 @@ function describe(
 ): ChainReport {
   const { accent } = lexicon;
   const options = aim.moves ? { moves: aim.moves } : {};
-  const between = (from: number, to: number) =>
-    stepBy(aim.mode, words[from] as string, words[to] as string, options, lexicon);
-  const steps = words.slice(1).map((_, k) => between(k, k + 1));
+  const between = (from: string | Segmentation, to: string) => stepBy(aim.mode, from, to, options, lexicon);
+  const steps: StepCheck[] = [];
+  for (const [k, to] of words.slice(1).entries()) {
+    // A word is used in one segmentation, in both of its steps.
+    const before = steps[k - 1];
+    steps.push(between(before?.single ? before.to : (words[k] as string), to));
+  }
   // The reading shown is the one the steps are about, so that letters and clasp agree.
   const readings = entries.map((entry, k) => {
     const [before, after] = [steps[k - 1], steps[k]];
@@ -106,11 +115,17 @@ function describe(
     return { ...contrast, chances, minimalSteps, power: diagnosticPower(chances, aim.powerShare) };
   });
   const recent = new Set(aim.recent);
+  const meets = (k: number, id: string): boolean => {
+    const pattern = patternOfAim(id);
+    const entry = entries[k];
+    if (pattern) return entry !== undefined && patternsIn(entry, lexicon).has(pattern);
+    return readings[k]?.units.some((unit) => unitKey(unit, accent) === keyOf(id)) ?? false;
+  };
   return {
     words,
     readings,
     steps,
-    closing: words.length >= 3 ? between(words.length - 1, 0) : undefined,
+    closing: words.length >= 3 ? between(words.at(-1) as string, words[0] as string) : undefined,
     flags: entries.map((entry, k) =>
       entry
         ? flagsOf(
@@ -122,7 +137,8 @@ function describe(
         : [],
     ),
     positions,
-    focusChances: holding(new Set(aim.focus.map(keyOf))),
+    focusChances: words.filter((_, k) => aim.focus.some((id) => meets(k, id))).length,
+    unmet: aim.focus.filter((id) => !words.some((_, k) => meets(k, id))),
     contrasts,
     power: contrasts.length === 0 ? 0 : Math.min(...contrasts.map(({ power }) => power)),
   };

@@ -19,6 +19,8 @@ export function nonsenseEntry(word: string, reading: Segmentation): LexiconWord 
     zipf: 0,
     band: 5,
     suitability: "suitable",
+    familiarity: 4,
+    isCapital: false,
     partsOfSpeech: "",
     syllables: 1,
     readings: [reading],

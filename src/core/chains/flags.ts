@@ -19,7 +19,7 @@ export type WordFlag =
 
 /** From this commonness on, a spelling is one to point out. */
 const ODD = 4;
-const RAREST_BAND = 5;
+const SELDOM_KNOWN = 4;
 
 /** The flags of one word between its neighbours. */
 export function flagsOf(
@@ -39,7 +39,7 @@ export function flagsOf(
   const odd = entry.readings[0].units.find((unit) => unit.commonness >= ODD);
   if (odd) flags.push({ code: "odd-part", grapheme: odd.grapheme });
   if (context.recent.has(word)) flags.push({ code: "used-lately" });
-  if (entry.band >= RAREST_BAND) flags.push({ code: "rare" });
+  if (entry.familiarity >= SELDOM_KNOWN) flags.push({ code: "rare" });
   return flags;
 }
 

@@ -10,7 +10,7 @@ import type { ChainRequest } from "./request.ts";
 /** Which words a way may lead over. Without it, over every word of the list. */
 export type LadderRequest = Pick<
   ChainRequest,
-  "taught" | "never" | "allowNotEverySchool" | "moves" | "mode" | "rarest" | "tiles" | "taps"
+  "taught" | "never" | "allowLists" | "moves" | "mode" | "leastFamiliar" | "tiles" | "taps"
 > & {
   /** Words that may not be stepped on: those already in the chain. */
   readonly taken?: readonly string[];
@@ -59,7 +59,8 @@ export function bridge(
 }
 
 function stepTest(request: LadderRequest, graph: WordGraph, lexicon: Lexicon): (node: number) => boolean {
-  const full: ChainRequest = { length: 3, focus: [], contrasts: [], seed: 0, ...request };
+  // A way between two words may lead over less familiar ones.
+  const full: ChainRequest = { length: 3, focus: [], contrasts: [], seed: 0, leastFamiliar: 4, ...request };
   const taken = new Set([...(request.taken ?? []), ...(request.never ?? [])]);
   const known = new Int8Array(graph.words.length);
   return (node) => {

@@ -1,5 +1,5 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
-import { type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { type Familiarity, type Lexicon, type LexiconWord, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
@@ -20,7 +20,7 @@ export interface Neighbour {
   readonly position: ChangePosition;
   /** Ids of the contrasts this step tells apart, and of focus correspondences it brings. */
   readonly aims: readonly string[];
-  readonly band: number;
+  readonly familiarity: Familiarity;
   /** True when the change falls in another place than the one before it. */
   readonly movesOn: boolean;
   readonly usedLately: boolean;
@@ -36,10 +36,10 @@ export interface GapRequest
     | "contrasts"
     | "recent"
     | "never"
-    | "allowNotEverySchool"
+    | "allowLists"
     | "moves"
     | "mode"
-    | "rarest"
+    | "leastFamiliar"
     | "tiles"
     | "taps"
   > {
@@ -73,7 +73,7 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
     stepsOutOf(word, graph, towards ? moves : moves.map(opposite), lexicon);
   const reachable = second === undefined ? undefined : new Set(out(second, false).map(({ to }) => to));
   const taken = new Set([...(request.taken ?? []), request.before, request.after]);
-  const full: ChainRequest = { length: 3, seed: 0, ...request };
+  const full: ChainRequest = { length: 3, seed: 0, leastFamiliar: 3, ...request };
   const fits: { neighbour: Neighbour; worth: number }[] = [];
   const soon: { neighbour: Neighbour; worth: number }[] = [];
   const never = new Set(request.never);
@@ -83,13 +83,14 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
     const aims = aimsOf(edge, request, lexicon.accent);
     const usedLately = request.recent?.includes(entry.word) ?? false;
     const movesOn = request.lastPosition !== undefined && request.lastPosition !== edge.position;
-    const worth = entry.zipf + 3 * aims.length + (movesOn ? 0.5 : 0) - (usedLately ? 3 : 0);
+    const worth =
+      5 - entry.familiarity + entry.zipf / 10 + 3 * aims.length + (movesOn ? 0.5 : 0) - (usedLately ? 3 : 0);
     const neighbour = {
       word: entry.word,
       kind: edge.kind,
       position: edge.position,
       aims,
-      band: entry.band,
+      familiarity: entry.familiarity,
       movesOn,
       usedLately,
     };

@@ -1,4 +1,5 @@
-import type { FrequencyBand } from "../lexicon/lexicon.ts";
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
+import type { Familiarity } from "../lexicon/lexicon.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { TapSettings } from "../spelling/taps.ts";
 import type { Move } from "./moves.ts";
@@ -36,7 +37,7 @@ export interface ChainRequest {
   readonly taught: TaughtSet;
   /** Number of words, 3 to 30. With `reachPower`, the most words it may take. */
   readonly length: number;
-  /** GPC ids the chain should meet as often as it can. */
+  /** GPC ids, and ids of patterns ("suffix-ed"), that the chain should meet as often as it can. */
   readonly focus: readonly string[];
   readonly contrasts: readonly Contrast[];
   /** How much each aim counts, by GPC id or `"a/b"`; 1 where nothing is said. */
@@ -57,14 +58,17 @@ export interface ChainRequest {
   readonly positions?: PositionPlan;
   /** The longest run of changes in one place; no limit when not given. */
   readonly longestRun?: number;
-  /** The rarest frequency band let in, 1 to 5; 5 by default (3 for ears-only). */
-  readonly rarest?: FrequencyBand;
+  /**
+   * The least familiar words let in, 1 to 4. When not given, words that children know by seven (1 and 2) come first, and
+   * others only where there is no chain, or an aim is not met, without them.
+   */
+  readonly leastFamiliar?: Familiarity;
   /** Words used lately: left out where a chain can be made without them, otherwise used last and flagged. */
   readonly recent?: readonly string[];
   /** Words that may not appear at all (the school's own never-list). */
   readonly never?: readonly string[];
-  /** Lets in words that not every school wants; words that are never suitable stay out. */
-  readonly allowNotEverySchool?: boolean;
+  /** Lists of words kept out that this school lets in; words that are never suitable stay out. */
+  readonly allowLists?: readonly KeptOutList[];
   /** Number of each tile in the box; tiles that are not named are not there. No limit when not given. */
   readonly tiles?: Readonly<Record<string, number>>;
   /** What the school keeps together on one tile or tap. */

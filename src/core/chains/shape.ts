@@ -14,7 +14,7 @@ export type ChainShape = Pick<
   | "nonsenseShare"
   | "positions"
   | "longestRun"
-  | "rarest"
+  | "leastFamiliar"
   | "tiles"
   | "closed"
   | "reachPower"

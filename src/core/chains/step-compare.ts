@@ -50,6 +50,8 @@ export type StepReason =
     }
   /** Two units change places; a step only where swaps are allowed. */
   | { readonly code: "swap-not-allowed"; readonly units: readonly [string, string] }
+  /** robes/rose: one unit goes, but the letters beside it do not stay where they are. */
+  | { readonly code: "letters-move" }
   | { readonly code: "move-not-allowed"; readonly move: Move }
   | { readonly code: "several-units"; readonly count: number };
 
@@ -133,12 +135,25 @@ function sameLength(from: Segmentation, to: Segmentation, rule: StepRule): StepC
     if (m === k + 1 && sameKey(a[k] as Unit, b[m] as Unit, rule) && sameKey(a[m] as Unit, b[k] as Unit, rule)) {
       if (!rule.moves.includes("swap"))
         return notSingle({ code: "swap-not-allowed", units: [(a[k] as Unit).grapheme, (a[m] as Unit).grapheme] });
-      return single("swap", from, to, to, k, rule, a[k], b[k]);
+      return swapped(from, to, k);
     }
   }
   return notSingle(
     neighbourReason(a, b, differing, rule) ?? { code: "several-units", count: unitDistance(a, b, rule) },
   );
+}
+
+function swapped(from: Segmentation, to: Segmentation, k: number): StepCheck {
+  const step = { index: k, position: positionOf(to, k), slotInCluster: slotInCluster(to, k) };
+  return {
+    single: true,
+    kind: "swap",
+    ...step,
+    oldUnit: from.units[k] as Unit,
+    newUnit: to.units[k] as Unit,
+    from,
+    to,
+  };
 }
 
 /** When one unit really changes and every other difference is forced on a neighbour, says which. */
@@ -200,6 +215,7 @@ function single(
   oldUnit: Unit | undefined,
   newUnit: Unit | undefined,
 ): StepCheck {
+  if (!lettersAgree(from, oldUnit, to, newUnit)) return notSingle({ code: "letters-move" });
   if (!rule.moves.includes(kind)) return notSingle({ code: "move-not-allowed", move: kind });
   return {
     single: true,
@@ -213,6 +229,23 @@ function single(
     to,
   };
 }
+
+const hasSplit = ({ units }: Segmentation) => units.some(({ grapheme }) => grapheme.includes("-"));
+
+/** The letters of a word that are not a unit's, in order. */
+const lettersBeside = ({ word }: Segmentation, unit: Unit | undefined): string =>
+  unit ? [...word].filter((_, k) => !unit.letters.includes(k)).join("") : word;
+
+/**
+ * Are the letters left the same when the unit that went and the one that came are taken out? Not always where a split
+ * digraph reaches over the place: robes without its b is roes, not rose.
+ */
+export const lettersAgree = (
+  from: Segmentation,
+  oldUnit: Unit | undefined,
+  to: Segmentation,
+  newUnit: Unit | undefined,
+): boolean => (!hasSplit(from) && !hasSplit(to)) || lettersBeside(from, oldUnit) === lettersBeside(to, newUnit);
 
 /** Edit distance in units: every change, addition and removal costs 1. @returns a whole number of units, from 0 */
 export function unitDistance(a: readonly Unit[], b: readonly Unit[], rule: StepRule = DEFAULT_RULE): number {

@@ -100,7 +100,11 @@ function pairsAmong(
           position,
           graphemes: [graphemeOfKey(oldKey), graphemeOfKey(newKey)],
           // A pair is as common as its rarer word.
-          worth: Math.min(entry.zipf, other.zipf) - late(entry.word) - late(other.word),
+          worth:
+            -2 * Math.max(entry.familiarity, other.familiarity) +
+            Math.min(entry.zipf, other.zipf) -
+            late(entry.word) -
+            late(other.word),
         };
       });
   });

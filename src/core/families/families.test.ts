@@ -64,7 +64,6 @@ describe("a family is found", () => {
     ["", "no-letters"],
     ["--", "no-letters"],
     ["old", "only-false-friends"],
-    ["ove", "only-false-friends"],
     ["oon", "not-taught"],
     ["all", "one-member"],
   ])("-%s is refused: %s, with families that work", (letters, code) => {

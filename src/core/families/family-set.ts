@@ -102,9 +102,15 @@ function realOf(family: Family, request: FamilySetRequest, lexicon: Lexicon): Se
   const late = ({ entry }: FamilyMember) => (request.recent?.includes(entry.word) ? 1 : 0);
   const unpictured = (member: FamilyMember) => (request.pictures === "first" && !pictured(member) ? 1 : 0);
   const hard = (member: FamilyMember) => (request.order === "easiest" ? memberDifficulty(member, family.kind) : 0);
+  const known = ({ entry }: FamilyMember) => (entry.familiarity <= 2 ? 0 : entry.familiarity);
   return [...wanted]
     .sort(
-      (a, b) => late(a) - late(b) || unpictured(a) - unpictured(b) || hard(a) - hard(b) || b.entry.zipf - a.entry.zipf,
+      (a, b) =>
+        late(a) - late(b) ||
+        known(a) - known(b) ||
+        unpictured(a) - unpictured(b) ||
+        hard(a) - hard(b) ||
+        b.entry.zipf - a.entry.zipf,
     )
     .map(({ entry, reading }) => ({
       word: entry.word,

@@ -1,6 +1,7 @@
 import { refusalOf } from "../chains/allowed-words.ts";
 import { decodableIn } from "../chains/planner/candidates.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { FamilyMember } from "./members.ts";
@@ -12,7 +13,7 @@ export interface FamilyRules {
   readonly endings?: "out" | "marked";
   /** The school's own words to keep out. */
   readonly never?: readonly string[];
-  readonly allowNotEverySchool?: boolean;
+  readonly allowLists?: readonly KeptOutList[];
 }
 
 /** May the word be shown at all, whether or not it can be read yet? */

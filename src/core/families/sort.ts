@@ -141,7 +141,7 @@ function nearFoils(members: readonly string[], bin: number, request: SortRequest
     return edgesFrom(graph, node, ["change", "add", "take-away"])
       .map((edge) => ({ edge, entry: graph.words[edge.to] as LexiconWord }))
       .filter(({ entry }) => fitsNone(entry))
-      .sort((a, b) => b.entry.zipf - a.entry.zipf)
+      .sort((a, b) => a.entry.familiarity - b.entry.familiarity || b.entry.zipf - a.entry.zipf)
       .map(({ edge, entry }): Foil => {
         const letters = (key: string | undefined) => key && graphemeOfKey(key);
         const graphemes = [letters(edge.oldKey), letters(edge.newKey)] as const;

@@ -58,6 +58,8 @@ function hear(entry: LexiconWord, { accent }: Lexicon): HeardWord | undefined {
     heard.every((sound) => sound !== "") &&
     vowelSound?.kind === "vowel" &&
     vowelSound.length !== "r-coloured" &&
+    // Tire: some hear a weak vowel before the r.
+    !(/^a[ɪʊ]$/.test(vowelSound.id) && sounds[vowel + 1] === "r") &&
     vowelSound.length !== "weak";
   return { entry, word: entry.word, reading, sounds, heard, vowel, plain };
 }

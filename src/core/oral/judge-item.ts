@@ -1,5 +1,6 @@
 import { refusalOf } from "../chains/allowed-words.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
@@ -24,7 +25,7 @@ export type OralItemFault =
 export interface OralItemRules {
   readonly accent: AccentSettings;
   readonly never?: readonly string[];
-  readonly allowNotEverySchool?: boolean;
+  readonly allowLists?: readonly KeptOutList[];
 }
 
 /**
@@ -35,12 +36,12 @@ export interface OralItemRules {
  */
 export function judgeOralItem(
   item: OralItem,
-  { accent, never = [], allowNotEverySchool = false }: OralItemRules,
+  { accent, never = [], allowLists = [] }: OralItemRules,
   list: Lexicon = shippedLexicon(),
 ): OralItemFault | undefined {
   const lexicon = lexiconIn(list, accent);
   if (!isTrue(item, accent)) return { code: "not-true", key: item.key };
-  const rude = rudeSounds(lexicon, { never, allowNotEverySchool });
+  const rude = rudeSounds(lexicon, { never, allowLists });
   const keyOf = (sounds: readonly string[]) =>
     sounds.map((id, k) => heardAs(id, accent, sounds[k + 1])).filter((sound) => sound !== "");
   const isSaidSo = ({ text, sounds }: Spoken) =>
@@ -51,7 +52,7 @@ export function judgeOralItem(
   for (const spoken of whole) {
     if (spoken.isWord) {
       const taught = { gpcs: new Map(), patterns: new Set<never>(), words: new Set<string>(), accent };
-      const refusal = refusalOf(spoken.text, { taught, never, allowNotEverySchool }, lexicon, "ears-only");
+      const refusal = refusalOf(spoken.text, { taught, never, allowLists }, lexicon, "ears-only");
       if (refusal?.code === "unsuitable" || refusal?.code === "never-list")
         return { code: "unsuitable", word: spoken.text };
       if (!isSaidSo(spoken)) return { code: "not-that-word", text: spoken.text };

@@ -78,7 +78,9 @@ function sayARhyme(word: HeardWord, pool: OralPool): OralCandidate[] {
   if (pool.rude.leadsToRude(word.heard.slice(word.vowel))) return [];
   const rhymes = pool.rhymesHeard(word);
   if (rhymes.length < LEAST_RHYMES) return [];
-  const answers = [...rhymes].sort((a, b) => b.entry.zipf - a.entry.zipf).slice(0, ANSWERS);
+  const answers = [...rhymes]
+    .sort((a, b) => a.entry.familiarity - b.entry.familiarity || b.entry.zipf - a.entry.zipf)
+    .slice(0, ANSWERS);
   return [
     {
       item: {

@@ -243,7 +243,7 @@ describe("a routine", () => {
   });
 
   it("an accent's own list is used: in Southern British bath has a long vowel", () => {
-    expect(lexiconIn(lexicon, SOUTHERN_BRITISH).accent).toBe(SOUTHERN_BRITISH);
+    expect(lexiconIn(lexicon, SOUTHERN_BRITISH).accent).toEqual(SOUTHERN_BRITISH);
     const british = items(
       request("middle-sound", {
         accent: SOUTHERN_BRITISH,

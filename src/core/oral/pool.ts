@@ -1,6 +1,8 @@
 import { FUNCTION_WORDS } from "../../data/lexicon/function-words.ts";
 import { refusalOf } from "../chains/allowed-words.ts";
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
+import { hasPicture } from "../lexicon/pictures.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
@@ -16,7 +18,7 @@ export interface OralRules {
   readonly words: readonly string[];
   readonly source?: OralSource;
   readonly never?: readonly string[];
-  readonly allowNotEverySchool?: boolean;
+  readonly allowLists?: readonly KeptOutList[];
   /** Same seed, same items. */
   readonly seed: number;
 }
@@ -41,8 +43,10 @@ export interface OralPool {
   withOneMore(word: HeardWord, where: "beginning" | "end"): readonly HeardWord[];
 }
 
-/** Rarer words are not heard by children of that age: the same bound as for ears-only chains. */
-const RAREST = 3;
+/** Others are not known by children of that age. */
+const LEAST_FAMILIAR = 3;
+/** A word with a picture comes before others: by ear a child has to know what is meant. */
+const PICTURED = -1;
 const ODD = 4;
 const LITTLE_WORD = 6;
 const ODD_WORD = 3;
@@ -62,7 +66,10 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
   // Within a band chance decides, so that another day brings other words.
   const shuffled = (words: readonly HeardWord[]) =>
     words
-      .map((word) => ({ word, rank: word.entry.band + burdenOf(word) + random() * 2 }))
+      .map((word) => ({
+        word,
+        rank: 2 * word.entry.familiarity + (hasPicture(word.word) ? PICTURED : 0) + burdenOf(word) + random() * 2,
+      }))
       .sort((a, b) => a.rank - b.rank);
   const everyday = shuffled(often).map(({ word }) => word);
   const words = [...shuffled(today).map(({ word }) => word), ...(rules.source === "today-only" ? [] : everyday)];
@@ -105,8 +112,8 @@ const LAST_USABLE = new WeakMap<Lexicon, Usable>();
 
 /** What a school lets be said; the same for every sheet until it changes its mind, so that the last answer is kept. */
 function usableWords(rules: OralRules, lexicon: Lexicon): Usable {
-  const allowNotEverySchool = rules.allowNotEverySchool === true;
-  const key = JSON.stringify([allowNotEverySchool, rules.never ?? []]);
+  const allowLists = rules.allowLists ?? [];
+  const key = JSON.stringify([allowLists, rules.never ?? []]);
   const last = LAST_USABLE.get(lexicon);
   if (last?.key === key) return last;
   const rude = rudeSounds(lexicon, rules);
@@ -114,9 +121,11 @@ function usableWords(rules: OralRules, lexicon: Lexicon): Usable {
   const taught: TaughtSet = { gpcs: new Map(), patterns: new Set(), words: NO_TAUGHT, accent: rules.accent };
   const mayUse = ({ word, heard }: HeardWord) =>
     !never.has(word) &&
-    refusalOf(word, { taught, allowNotEverySchool }, lexicon, "ears-only") === undefined &&
+    refusalOf(word, { taught, allowLists }, lexicon, "ears-only") === undefined &&
     rude.maySay(heard);
-  const heardOften = [...heardWords(lexicon).values()].filter((word) => word.entry.band <= RAREST && mayUse(word));
+  const heardOften = [...heardWords(lexicon).values()].filter(
+    (word) => word.entry.familiarity <= LEAST_FAMILIAR && !word.entry.isCapital && mayUse(word),
+  );
   const usable = { key, rude, mayUse, heardOften };
   LAST_USABLE.set(lexicon, usable);
   return usable;

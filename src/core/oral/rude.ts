@@ -1,5 +1,6 @@
 import { SEVERE } from "../../data/lexicon/severe.ts";
-import type { Lexicon } from "../lexicon/lexicon.ts";
+import { type AllowedLists, isFit, KEPT_OUT_LIST_IDS, type KeptOutList } from "../lexicon/kept-out-lists.ts";
+import type { Lexicon, UnsuitableEntry } from "../lexicon/lexicon.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { heardAs } from "../sounds/sound-class.ts";
 import { decodings } from "../spelling/decode/decode.ts";
@@ -24,14 +25,14 @@ const KNOWN_BAND = 3;
 const READINGS = 5;
 
 /**
- * @param allowNotEverySchool words that not every school uses may be said
- * @param never the school's own words to keep out
+ * @param rules.allowLists lists whose words may be said
+ * @param rules.never the school's own words to keep out
  */
 export function rudeSounds(
   lexicon: Lexicon,
-  rules: { readonly allowNotEverySchool?: boolean; readonly never?: readonly string[] } = {},
+  rules: AllowedLists & { readonly never?: readonly string[] } = {},
 ): RudeSounds {
-  const { never, notEverySchool, severeRimes } = known(lexicon);
+  const { never, lists, severeRimes } = known(lexicon);
   const own = new Set((rules.never ?? []).flatMap((word) => readingsOf(word, lexicon).map((r) => keyOf(r, lexicon))));
   const said = commonest(lexicon);
   return {
@@ -40,7 +41,7 @@ export function rudeSounds(
       const band = said.get(key) ?? Number.POSITIVE_INFINITY;
       if (own.has(key)) return false;
       if (never.has(key)) return band <= EVERYDAY_BAND;
-      return rules.allowNotEverySchool === true || !notEverySchool.has(key) || band <= KNOWN_BAND;
+      return isFit(lists.get(key) ?? "suitable", rules) || band <= KNOWN_BAND;
     },
     mayBePart: (heard) => !never.has(heardKey(heard)) && !own.has(heardKey(heard)),
     leadsToRude: (rime) => severeRimes.has(heardKey(rime)),
@@ -49,7 +50,8 @@ export function rudeSounds(
 
 interface Known {
   readonly never: ReadonlySet<string>;
-  readonly notEverySchool: ReadonlySet<string>;
+  /** The list that keeps a word of this sound out. */
+  readonly lists: ReadonlyMap<string, KeptOutList>;
   readonly severeRimes: ReadonlySet<string>;
 }
 
@@ -58,19 +60,18 @@ const KNOWN = new WeakMap<Lexicon, Known>();
 function known(lexicon: Lexicon): Known {
   let found = KNOWN.get(lexicon);
   if (!found) {
-    const keys = (level: string) =>
-      new Set(
-        lexicon.unsuitableWords
-          .filter((word) => lexicon.unsuitable(word)?.level === level)
-          .flatMap((word) => readingsOf(word, lexicon).map((reading) => keyOf(reading, lexicon))),
-      );
+    const keys = (level: UnsuitableEntry["level"]) =>
+      lexicon.unsuitableWords
+        .filter((word) => lexicon.unsuitable(word)?.level === level)
+        .flatMap((word) => readingsOf(word, lexicon).map((reading) => keyOf(reading, lexicon)));
+    const lists = KEPT_OUT_LIST_IDS.flatMap((id) => keys(id).map((key): [string, KeptOutList] => [key, id]));
     const severe = SEVERE.flatMap((word) => readingsOf(word, lexicon, 1));
     const rimes = severe.flatMap((reading) => {
       const heard = heardOf(reading, lexicon);
       const vowels = heard.filter(isVowelClass);
       return vowels.length === 1 ? [heardKey(heard.slice(heard.findIndex(isVowelClass)))] : [];
     });
-    found = { never: keys("never"), notEverySchool: keys("not-every-school"), severeRimes: new Set(rimes) };
+    found = { never: new Set(keys("never")), lists: new Map(lists), severeRimes: new Set(rimes) };
     KNOWN.set(lexicon, found);
   }
   return found;

@@ -1,19 +1,20 @@
 import { refusalOf } from "../chains/allowed-words.ts";
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { normaliseSpelling } from "../lexicon/lexicon.ts";
 import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
+import { isTaughtGpc } from "../scope/taught-set.ts";
 import { checkText } from "../scope/text.ts";
 import { decode } from "../spelling/decode/decode.ts";
-import { keyOfGpc } from "../spelling/unit-key.ts";
 import type { ContentFault } from "./lesson-fault.ts";
 
 /** What may be put before a group. */
 export interface LessonRules {
   readonly taught: TaughtSet;
   readonly never?: readonly string[];
-  readonly allowNotEverySchool?: boolean;
+  readonly allowLists?: readonly KeptOutList[];
 }
 
 /** What can be asked of the things in an activity: each answers with what is wrong, empty when nothing is. */
@@ -64,9 +65,7 @@ export function contentCheck(rules: LessonRules, lexicon: Lexicon, allowsNonsens
         return refusal ? [{ code: "refused", refusal }] : [];
       }),
     cards: (gpcs) =>
-      gpcs
-        .filter((gpc) => !rules.taught.gpcs.has(keyOfGpc(gpc, lexicon.accent)))
-        .map((gpc): ContentFault => ({ code: "not-taught", gpc })),
+      gpcs.filter((gpc) => !isTaughtGpc(gpc, rules.taught)).map((gpc): ContentFault => ({ code: "not-taught", gpc })),
     texts: (texts) => texts.flatMap((text) => textFaults(text, rules, lexicon)),
   };
 }

@@ -1,5 +1,6 @@
 import type { Contrast } from "../chains/request.ts";
 import type { RecordedSubstitution } from "../families/recommended-families.ts";
+import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { PracticeSettings } from "./settings.ts";
 import type { LessonTemplate } from "./template.ts";
@@ -24,7 +25,7 @@ export interface LessonRequest {
   readonly pace?: number;
   readonly recent?: readonly string[];
   readonly never?: readonly string[];
-  readonly allowNotEverySchool?: boolean;
+  readonly allowLists?: readonly KeptOutList[];
   /** Words with today's sound kept back for the end; 2 by default, 0 to 3. */
   readonly heldBack?: number;
   /** The line of activities; a whole lesson by default. */

@@ -54,7 +54,7 @@ export function oralActivity(
       seed: request.seed + k,
       used,
       never: [...(request.never ?? []), ...today.heldBack],
-      ...(request.allowNotEverySchool && { allowNotEverySchool: true }),
+      ...(request.allowLists && { allowLists: request.allowLists }),
     });
     if (!set.ok) return [];
     used.push(...set.items.map(({ key }) => key));
@@ -130,7 +130,7 @@ function neighboursOf(word: string, { request, today, lexicon }: Making): string
     .filter((entry) => entry !== undefined)
     .filter((entry) => isCandidate(entry, { ...rules, mode: "building" }, lexicon))
     .filter(({ word: other }) => !today.heldBack.includes(other) && !request.never?.includes(other))
-    .sort((a, b) => b.zipf - a.zipf)
+    .sort((a, b) => a.familiarity - b.familiarity || b.zipf - a.zipf)
     .map(({ word: other }) => other);
 }
 

@@ -22,8 +22,8 @@ export interface TodaysWords {
 const LONGEST_CHAIN = 10;
 const MOST_HELD_BACK = 3;
 const DEFAULT_HELD_BACK = 2;
-/** Rarer words carry over nothing that a child knows. */
-const RAREST_HELD_BACK = 4;
+/** Others carry over nothing that a child knows. */
+const LEAST_FAMILIAR_HELD_BACK = 2;
 
 /** A chain as long as the lesson allows, and words with the focus that are not in it. */
 export function todaysWords(request: LessonRequest, lexicon: Lexicon): TodaysWords {
@@ -36,7 +36,7 @@ export function todaysWords(request: LessonRequest, lexicon: Lexicon): TodaysWor
     seed: request.seed,
     ...(request.recent && { recent: request.recent }),
     ...(request.never && { never: request.never }),
-    ...(request.allowNotEverySchool && { allowNotEverySchool: true }),
+    ...(request.allowLists && { allowLists: request.allowLists }),
   });
   const wanted = Math.min(LONGEST_CHAIN, Math.round(request.minutes * 0.25) + 3);
   let chain: readonly string[] = [];
@@ -70,8 +70,8 @@ function heldBackFrom(
   return usable
     .filter(
       // First what most words fail by, and what is quickly told.
-      ({ word, band, readings: [lead] }) =>
-        band <= RAREST_HELD_BACK &&
+      ({ word, familiarity, readings: [lead] }) =>
+        familiarity <= LEAST_FAMILIAR_HELD_BACK &&
         lead.units.some((unit) => keys.has(unitKey(unit, lexicon.accent))) &&
         !words.includes(word) &&
         !request.recent?.includes(word) &&
@@ -80,7 +80,7 @@ function heldBackFrom(
         !words.some((other) => isNearPair(word, other, lexicon)) &&
         !heard.has(soundsOf(lead, lexicon.accent)),
     )
-    .map(({ word, band }) => ({ word, rank: band + random() * 2 }))
+    .map(({ word, familiarity }) => ({ word, rank: familiarity + random() * 2 }))
     .sort((a, b) => a.rank - b.rank)
     .slice(0, count)
     .map(({ word }) => word);

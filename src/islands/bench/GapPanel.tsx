@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
+import { KNOWN_WORDS } from "../../components/words/chain-words.ts";
 import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
 import type { Gap } from "./state.ts";
@@ -14,7 +15,6 @@ interface Props {
   readonly onPut: (...words: string[]) => void;
 }
 
-const BAND_NAME: Readonly<Record<number, string>> = { 1: "very common", 2: "common", 3: "", 4: "", 5: "rare" };
 const SHOWN_A_POSITION = 6;
 
 const gapName = (where: string, word: string) => (
@@ -139,8 +139,10 @@ function PositionList({
 
 /** Why a word is good here: what it aims at first, then how common it is and where the change falls. */
 function Why({ neighbour, aimText }: { readonly neighbour: Neighbour } & Pick<Props, "aimText">) {
-  const { aims, band, movesOn, usedLately } = neighbour;
-  const others = [BAND_NAME[band], movesOn && "another place", usedLately && "used lately"].filter(Boolean).join(" · ");
+  const { aims, familiarity, movesOn, usedLately } = neighbour;
+  const others = [KNOWN_WORDS[familiarity], movesOn && "another place", usedLately && "used lately"]
+    .filter(Boolean)
+    .join(" · ");
   return (
     <span className="text-right text-[13px] text-quiet">
       {aims.length > 0 && <span className="font-semibold text-change">{aims.map(aimText).join(", ")} </span>}

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Select } from "../../components/ui/Select.tsx";
-import { MODE_NAME, MOVE_NAME, POSITION_PLAN_NAME, RAREST_NAME } from "../../components/words/chain-words.ts";
+import { FAMILIARITY_NAME, MODE_NAME, MOVE_NAME, POSITION_PLAN_NAME } from "../../components/words/chain-words.ts";
 import {
   CHAIN_MODES,
   type ChainShape,
@@ -139,9 +139,11 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
           <Select
             label="Words are"
             labelPlace="before"
-            value={String(shape.rarest ?? 5)}
-            {...choicesFrom(Object.entries(RAREST_NAME))}
-            onChange={(band) => onShape({ rarest: Number(band) as NonNullable<ChainShape["rarest"]> })}
+            value={String(shape.leastFamiliar ?? 0)}
+            {...choicesFrom(Object.entries(FAMILIARITY_NAME))}
+            onChange={(least) =>
+              onShape({ leastFamiliar: least === "0" ? undefined : Number(least) } as Partial<ChainShape>)
+            }
           />
           {contrasts.length > 0 && (
             <Select

@@ -10,19 +10,19 @@ export function useBenchQuestions({ scope, recent }: BenchProps, ticks: TickToke
   const taught = useMemo(() => taughtOf({ ...scope, ticks }), [scope, ticks]);
   const choices = useMemo(() => taughtGpcs({ ...scope, ticks }), [scope, ticks]);
   const rules = useMemo((): JudgeRequest => {
-    const { moves, mode, rarest, tiles, nonsenseShare, never } = shape;
+    const { moves, mode, leastFamiliar, tiles, nonsenseShare, never } = shape;
     return {
       taught,
       focus,
       contrasts,
       recent,
       never: [...school.never, ...(never ?? [])],
-      allowNotEverySchool: school.allowNotEverySchool,
+      allowLists: school.allowLists,
       taps: school.taps,
       allowNonsense: (nonsenseShare ?? 0) > 0,
       ...(moves && { moves }),
       ...(mode && { mode }),
-      ...(rarest && { rarest }),
+      ...(leastFamiliar && { leastFamiliar }),
       ...(tiles && { tiles }),
     };
   }, [taught, focus, contrasts, recent, school, shape]);

@@ -30,7 +30,7 @@ export default function EarsOnly(page: EarsOnlyPage) {
     (): Omit<OralRules, "seed"> => ({
       accent: school.accent,
       never: school.never,
-      allowNotEverySchool: school.allowNotEverySchool,
+      allowLists: school.allowLists,
       words,
       source,
     }),

@@ -19,7 +19,7 @@ export function useFamilyRules({ scope }: FamiliesPage, endings: FamilyRules["en
     () => ({
       taught: taughtOf(scope),
       never: scope.school.never,
-      allowNotEverySchool: scope.school.allowNotEverySchool,
+      allowLists: scope.school.allowLists,
       ...(endings && { endings }),
     }),
     [scope, endings],

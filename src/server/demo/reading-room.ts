@@ -48,18 +48,18 @@ export const READING_ROOM: readonly DemoGroup[] = [
   {
     name: "Turnstones",
     sequenceId: "phased",
-    step: 46,
+    step: 48,
     learners: [
       { ...calm, nickname: "Dunlin", substitutions: [{ gpc: "a-e=eɪ", said: ["æ"], share: 0.5 }] },
       { ...calm, nickname: "Puffin", substitutions: [{ gpc: "i-e=aɪ", said: ["ɪ"], share: 0.4 }] },
       { ...calm, nickname: "Tern", substitutions: [{ gpc: "oa=oʊ", said: ["ɒ"], share: 0.4 }] },
     ],
     weeks: [
-      { step: 41, focus: ["oa=oʊ"], contrasts: [{ a: "o=ɒ", b: "oa=oʊ" }] },
-      { step: 43, focus: ["a-e=eɪ"], contrasts: [{ a: "a=æ", b: "a-e=eɪ" }] },
-      { step: 44, focus: ["a-e=eɪ"], contrasts: [{ a: "ai=eɪ", b: "a=æ" }] },
-      { step: 45, focus: ["i-e=aɪ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
-      { step: 46, focus: ["o-e=oʊ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
+      { step: 43, focus: ["oa=oʊ"], contrasts: [{ a: "o=ɒ", b: "oa=oʊ" }] },
+      { step: 45, focus: ["a-e=eɪ"], contrasts: [{ a: "a=æ", b: "a-e=eɪ" }] },
+      { step: 46, focus: ["a-e=eɪ"], contrasts: [{ a: "ai=eɪ", b: "a=æ" }] },
+      { step: 47, focus: ["i-e=aɪ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
+      { step: 48, focus: ["o-e=oʊ"], contrasts: [{ a: "i=ɪ", b: "i-e=aɪ" }] },
     ],
   },
 ];

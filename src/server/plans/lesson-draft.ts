@@ -89,7 +89,7 @@ export async function requestFor(
 ): Promise<LessonRequest> {
   const group = await getGroup(db, groupId);
   const scope = await groupScope(db, group);
-  const { never, allowNotEverySchool, practice } = scope.school;
+  const { never, allowLists, practice } = scope.school;
   const records = await evidenceResponses(db, { groupId });
   const now = new Date();
   const packs = packsIn(records, group, scope, { now, timeZone: await getTimeZone(db) });
@@ -104,7 +104,7 @@ export async function requestFor(
     pace: await paceOf(db, groupId),
     recent: await recentWords(db, groupId),
     never,
-    allowNotEverySchool,
+    allowLists,
     cards: mostWanted(packs.map(({ sounds }) => sounds)),
     wholeWords: mostWanted(packs.map(({ words }) => words)),
     lessonsBefore: await lessonsWith(db, groupId, input.focus, now),
@@ -208,8 +208,8 @@ export async function editActivity(
       ? { ...activity, content, minutes: minutesOfContent(content, activity.settings.turns, pace) }
       : activity,
   );
-  const { never, allowNotEverySchool } = scope.school;
-  refuseFaults(next, activityId, { taught: taughtOf(scope), never, allowNotEverySchool });
+  const { never, allowLists } = scope.school;
+  refuseFaults(next, activityId, { taught: taughtOf(scope), never, allowLists });
   await storePlan(db, { ...plan, activities: next });
   return getPlan(db, groupId);
 }

@@ -28,6 +28,6 @@ export async function faultsIn(
   activities: readonly CheckedActivity[],
 ): Promise<LessonFault[]> {
   const scope = await scopeOfGroup(db, groupId);
-  const { never, allowNotEverySchool } = scope.school;
-  return checkLesson(activities, { taught: taughtOf(scope), never, allowNotEverySchool });
+  const { never, allowLists } = scope.school;
+  return checkLesson(activities, { taught: taughtOf(scope), never, allowLists });
 }

@@ -31,7 +31,7 @@ export async function addWords(db: Queryable, sessionId: SessionId, input: AddWo
     ]);
   const content = withWords(old.content, input.words);
   const scope = await groupScope(db, await getGroup(db, session.groupId));
-  const { never, allowNotEverySchool } = scope.school;
+  const { never, allowLists } = scope.school;
   // Each by itself: at the end of a chain they are no steps of it.
   const alone: ActivityContent = {
     kind: old.content.kind === "irregular-words" ? "irregular-words" : "word-list",
@@ -40,7 +40,7 @@ export async function addWords(db: Queryable, sessionId: SessionId, input: AddWo
   // A nonsense word may be said again; a new one would be a substitution of the keys.
   const isAgain = input.words.every((word) => session.words.includes(word));
   const added = { id: old.id, content: alone, heldBack: false, ...(isAgain && { teacherMade: {} }) };
-  const faults = checkLesson([added], { taught: taughtOf(scope), never, allowNotEverySchool });
+  const faults = checkLesson([added], { taught: taughtOf(scope), never, allowLists });
   if (faults.length > 0) {
     const said = faults.map(faultText).join("; ");
     throw new AppError("invalid", `Not now: ${said}.`, [{ field: "words", message: said }]);

@@ -17,10 +17,8 @@ function faultText(fault: OralItemFault): string {
 
 /** Ears-only items are kept only when they are true and may be said, whoever sends them. @throws AppError "invalid" */
 export async function refuseOralItems(items: readonly OralItem[], school: SchoolSettings): Promise<void> {
-  const { accent, never, allowNotEverySchool } = school;
-  const judged = await Promise.all(
-    items.map((item) => askWords("judgeOralItem", item, { accent, never, allowNotEverySchool })),
-  );
+  const { accent, never, allowLists } = school;
+  const judged = await Promise.all(items.map((item) => askWords("judgeOralItem", item, { accent, never, allowLists })));
   const faults = judged.flatMap((fault) => fault ?? []);
   if (faults.length > 0)
     throw new AppError(

@@ -107,7 +107,7 @@ export async function dayFor(
   return askWords("fillRoutine", {
     accent: school.accent,
     never: school.never,
-    allowNotEverySchool: school.allowNotEverySchool,
+    allowLists: school.allowLists,
     words,
     parts: routine.parts,
     used: before.flatMap((other) => other.parts ?? []).flatMap(keysOf),

@@ -124,7 +124,7 @@ export async function judgeContent(db: Queryable, content: SetContent): Promise<
 export function unfitWords(words: readonly string[], school: SchoolSettings): string[] {
   const taught = { gpcs: new Map(), patterns: new Set<never>(), words: new Set<string>(), accent: school.accent };
   const lexicon = lexiconIn(shippedLexicon(), school.accent);
-  const rules = { taught, never: school.never, allowNotEverySchool: school.allowNotEverySchool };
+  const rules = { taught, never: school.never, allowLists: school.allowLists };
   return [...new Set(words)].filter((word) => {
     const refusal = refusalOf(word, rules, lexicon, "ears-only");
     return refusal?.code === "unsuitable" || refusal?.code === "never-list";

@@ -1,5 +1,4 @@
 import type { LexiconWord } from "../../lexicon/lexicon.ts";
-import { sameSoundReadings } from "../../lexicon/readings.ts";
 import type { AccentSettings } from "../../sounds/accents.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
 import { heardAs } from "../../sounds/sound-class.ts";
@@ -20,7 +19,7 @@ export interface TokenTable {
   readonly sounds: readonly number[];
 }
 
-/** One reading of one word as numbers. A word with two good segmentations has two. */
+/** The reading of one word as numbers. */
 export interface TokenRow {
   /** Index of the word. */
   readonly word: number;
@@ -28,9 +27,15 @@ export interface TokenRow {
   readonly tokens: readonly number[];
   /** Index of the first vowel, or the number of tokens when there is none. */
   readonly firstVowel: number;
+  /** It has a split digraph. */
+  readonly isSplit: boolean;
   /** `vowels[k]` is true for a vowel. */
   readonly vowels: readonly boolean[];
 }
+
+/** A correspondence by its very sounds, as a key. */
+export const correspondenceOf = ({ grapheme, phonemes }: Pick<Unit, "grapheme" | "phonemes">): string =>
+  `${grapheme}=${phonemes.join(" ")}`;
 
 /** Numbers the units of every reading. */
 export function tokenise(
@@ -64,31 +69,39 @@ export function tokenise(
     }
     let token = byGrapheme.get(unit.grapheme);
     if (token === undefined) {
-      token = intern(unitKey(unit, accent));
+      // Two words whose weak vowels the dictionary lists differently (packet, pocket) are no step for the planner.
+      token = intern(unit.phonemes.includes("ə") ? correspondenceOf(unit) : unitKey(unit, accent));
       byGrapheme.set(unit.grapheme, token);
     }
     return token;
   };
   const rows: TokenRow[] = [];
   words.forEach((entry, word) => {
-    for (const reading of by === "phonemes" ? [entry.readings[0]] : sameSoundReadings(entry)) {
-      let tokens: number[];
-      let vowels: boolean[];
-      if (by === "phonemes") {
-        const said = saidPhonemes(reading, accent);
-        const heard = said.flatMap((id, k) => {
-          const sound = heardAs(id, accent, said[k + 1]);
-          return sound === "" ? [] : [{ sound, vowel: isVowel(id) }];
-        });
-        tokens = heard.map(({ sound }) => intern(sound));
-        vowels = heard.map(({ vowel }) => vowel);
-      } else {
-        tokens = reading.units.map(tokenOf);
-        vowels = reading.units.map((_, k) => isVowelPlace(reading, k));
-      }
-      const at = vowels.indexOf(true);
-      rows.push({ word, reading, tokens, vowels, firstVowel: at === -1 ? tokens.length : at });
+    // A word is used in one segmentation: the leading one.
+    const [reading] = entry.readings;
+    let tokens: number[];
+    let vowels: boolean[];
+    if (by === "phonemes") {
+      const said = saidPhonemes(reading, accent);
+      const heard = said.flatMap((id, k) => {
+        const sound = heardAs(id, accent, said[k + 1]);
+        return sound === "" ? [] : [{ sound, vowel: isVowel(id) }];
+      });
+      tokens = heard.map(({ sound }) => intern(sound));
+      vowels = heard.map(({ vowel }) => vowel);
+    } else {
+      tokens = reading.units.map(tokenOf);
+      vowels = reading.units.map((_, k) => isVowelPlace(reading, k));
     }
+    const at = vowels.indexOf(true);
+    rows.push({
+      word,
+      reading,
+      tokens,
+      vowels,
+      isSplit: reading.units.some(({ grapheme }) => grapheme.includes("-")),
+      firstVowel: at === -1 ? tokens.length : at,
+    });
   });
   return { table: { keys, letters, sounds }, rows };
 }

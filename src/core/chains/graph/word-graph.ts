@@ -2,6 +2,7 @@ import type { LexiconWord } from "../../lexicon/lexicon.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../../sounds/accents.ts";
 import { soundsOf } from "../../spelling/said.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Move } from "../moves.ts";
+import { lettersAgree } from "../step-compare.ts";
 import { PairMap } from "./pair-map.ts";
 import { type StepUnits, type TokenRow, type TokenTable, tokenise } from "./tokens.ts";
 
@@ -77,7 +78,7 @@ export function buildGraph(
   by: StepUnits = "graphemes",
 ): WordGraph {
   const { table, rows } = tokenise(words, accent, by);
-  const edges = new EdgeCollector(words.length, soundTest(accent, by));
+  const edges = new EdgeCollector(words.length, soundTest(accent, by), by);
   const beginnings = new Trie(rows.length * 3);
   const endings = new Trie(rows.length * 3);
   const sameWhole = new Map<number, number[]>();
@@ -171,8 +172,8 @@ function linkChanges(
         const that = rows[rowOf[other] as number] as TokenRow;
         const thatToken = that.tokens[k] as number;
         if (letters[token] === letters[thatToken] || sounds[token] === sounds[thatToken]) continue;
-        edges.link(that, row, CHANGE as number, positionIn(row, k), thatToken, token);
-        edges.link(row, that, CHANGE as number, positionIn(that, k), token, thatToken);
+        edges.link(that, row, CHANGE as number, positionIn(row, k), [thatToken, k], [token, k]);
+        edges.link(row, that, CHANGE as number, positionIn(that, k), [token, k], [thatToken, k]);
       }
     }
   });
@@ -199,8 +200,8 @@ function linkAdditions(
       const token = long.tokens[k] as number;
       for (const m of sameWhole.get(whole) ?? []) {
         const short = rows[m] as TokenRow;
-        edges.link(short, long, ADD as number, positionIn(long, k), -1, token);
-        edges.link(long, short, TAKE_AWAY as number, positionIn(long, k), token, -1);
+        edges.link(short, long, ADD as number, positionIn(long, k), NONE, [token, k]);
+        edges.link(long, short, TAKE_AWAY as number, positionIn(long, k), [token, k], NONE);
       }
     }
   });
@@ -223,11 +224,14 @@ function linkSwaps(
       if (whole === -1) continue;
       for (const m of sameWhole.get(whole) ?? []) {
         const other = rows[m] as TokenRow;
-        edges.link(row, other, SWAP as number, positionIn(other, k), first, second);
+        edges.link(row, other, SWAP as number, positionIn(other, k), [first, k], [second, k]);
       }
     }
   });
 }
+
+/** No unit went, or none came. */
+const NONE = [-1, -1] as const;
 
 /** Numbers an edge takes while it is collected: from, to, kind and position in one, old token, new token. */
 const FIELDS = 5;
@@ -238,14 +242,31 @@ class EdgeCollector {
   #count = 0;
   readonly #nodes: number;
   readonly #heard: AccentSettings | undefined;
+  readonly #spelled: boolean;
 
-  constructor(nodes: number, heard: AccentSettings | undefined) {
+  constructor(nodes: number, heard: AccentSettings | undefined, by: StepUnits) {
     this.#nodes = nodes;
     this.#heard = heard;
+    this.#spelled = by === "graphemes";
   }
 
-  link(from: TokenRow, to: TokenRow, kind: number, position: number, oldToken: number, newToken: number): void {
+  /**
+   * @param at index of the unit that went in `from`, and of the one that came in `to`; -1 where there is none
+   */
+  link(
+    from: TokenRow,
+    to: TokenRow,
+    kind: number,
+    position: number,
+    [oldToken, oldAt]: readonly [number, number],
+    [newToken, newAt]: readonly [number, number],
+  ): void {
     if (from.word === to.word) return;
+    // Only a split digraph can put letters elsewhere.
+    if ((from.isSplit || to.isSplit) && kind !== SWAP) {
+      const [gone, come] = [from.reading.units[oldAt], to.reading.units[newAt]];
+      if (this.#spelled && !lettersAgree(from.reading, gone, to.reading, come)) return;
+    }
     if (this.#heard && soundsOf(from.reading, this.#heard) === soundsOf(to.reading, this.#heard)) return;
     let at = this.#count * FIELDS;
     if (at === this.#data.length) {

@@ -1,16 +1,54 @@
-import type { Lexicon } from "../../lexicon/lexicon.ts";
+import type { Familiarity, Lexicon } from "../../lexicon/lexicon.ts";
 import { describeEntries } from "../describe.ts";
 import { chancesFor } from "../power.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MIN_CHAIN_LENGTH } from "../request.ts";
+import { FAMILIAR } from "./candidates.ts";
 import { type Found, planOnce } from "./plan-once.ts";
 
+const LEAST_KNOWN: Familiarity = 4;
+
+/** Reasons that more words may take away. */
+const MENDED_BY_WORDS: ReadonlySet<string> = new Set([
+  "too-few-words",
+  "word-alone",
+  "no-chain-of-length",
+  "locked-too-far",
+  "power-out-of-reach",
+]);
+
 /**
- * Chains for a request: of its length or, where a power is to be reached, of the fewest words that do.
+ * Chains for a request: of its length or, where a power is to be reached, of the fewest words that do. Where the request
+ * does not say how familiar words must be, words that children know by seven are tried first, then those they meet by
+ * nine, then any: as soon as there is a chain that meets every aim. A chain that meets none of its aims is none.
  *
  * @param budget paths each search may look at
  * @param wanted how many chains, from 1
  */
-export const findChains = (request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found =>
+export function findChains(request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found {
+  const bounds = request.leastFamiliar ? [request.leastFamiliar] : ([FAMILIAR, 3, LEAST_KNOWN] as const);
+  let best: { found: Found; unmet: readonly string[] } | undefined;
+  for (const leastFamiliar of bounds) {
+    const found = findWithin({ ...request, leastFamiliar }, lexicon, wanted, budget);
+    const unmet = found.ok ? unmetBy(found, request, lexicon) : request.focus;
+    if (!best || (found.ok ? !best.found.ok || unmet.length < best.unmet.length : !best.found.ok))
+      best = { found, unmet };
+    if (found.ok && unmet.length === 0) break;
+    if (!found.ok && !MENDED_BY_WORDS.has(found.reason.code)) break;
+  }
+  const { found, unmet } = best as { found: Found; unmet: readonly string[] };
+  const meetsNone = request.focus.length > 0 && unmet.length === request.focus.length && request.contrasts.length === 0;
+  return found.ok && meetsNone ? { ok: false, reason: { code: "aim-out-of-reach", aims: unmet } } : found;
+}
+
+/** Aims that the best chain found does not meet. */
+function unmetBy(found: Found & { ok: true }, request: ChainRequest, lexicon: Lexicon): readonly string[] {
+  const [first] = found.chains;
+  // By ear a correspondence is its sound, and no letters are looked at.
+  if (!first || request.focus.length === 0 || request.mode === "ears-only") return [];
+  return describeEntries(first.entries, request, lexicon).unmet;
+}
+
+const findWithin = (request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found =>
   request.reachPower ? reachPower(request, lexicon, wanted, budget) : planOnce(request, lexicon, wanted, budget);
 
 /** The shortest chains whose every contrast has the power asked for. */

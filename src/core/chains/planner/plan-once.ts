@@ -1,6 +1,6 @@
 import { type Lexicon, type LexiconWord, normaliseSpelling } from "../../lexicon/lexicon.ts";
 import { judgeNonsense } from "../../nonsense/judge-nonsense.ts";
-import { keyOfGpc } from "../../spelling/unit-key.ts";
+import { isTaughtAim } from "../../scope/taught-set.ts";
 import { refusalOf } from "../allowed-words.ts";
 import { entryOf } from "../entry-of.ts";
 import type { WordGraph } from "../graph/word-graph.ts";
@@ -70,7 +70,7 @@ export function planOnce(request: ChainRequest, lexicon: Lexicon, wanted: number
 
 function untaughtAims(request: ChainRequest): string[] {
   const aims = [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])];
-  return [...new Set(aims)].filter((id) => !request.taught.gpcs.has(keyOfGpc(id, request.taught.accent)));
+  return [...new Set(aims)].filter((id) => !isTaughtAim(id, request.taught));
 }
 
 function layDown(request: ChainRequest): Laid | NoChainReason {

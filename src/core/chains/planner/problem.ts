@@ -1,9 +1,13 @@
 import { inflectionOf } from "../../lexicon/inflection.ts";
-import type { Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
+import type { Familiarity, Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
 import { seededRandom } from "../../random/seeded-random.ts";
+import { type Pattern, patternOfAim } from "../../scope/patterns.ts";
+import { patternsIn } from "../../scope/prepared.ts";
 import type { AccentSettings } from "../../sounds/accents.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
+import { partsOfGpcId } from "../../spelling/gpc.ts";
 import { keyOfGpc, soundOfKey } from "../../spelling/unit-key.ts";
+import { correspondenceOf } from "../graph/tokens.ts";
 import { EDGE_KINDS, type WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type PositionRule, positionRule } from "../position-rule.ts";
@@ -76,9 +80,8 @@ export interface ProblemInput {
   readonly used: ReadonlySet<string>;
 }
 
-/** Zipf values between which a word counts as more or less common; above, every child knows it (cat, not only and). */
-const SELDOM = 2.5;
-const EVERYDAY = 5;
+/** What a word's familiarity is worth, from 1 to 4: a child of five should know it. */
+const FAMILIAR_WORTH: Readonly<Record<Familiarity, number>> = { 1: 1, 2: 0.7, 3: 0.25, 4: 0 };
 /** Aims beyond this many are not scored: counts are kept two bits each. */
 const MOST_AIMS = 12;
 
@@ -94,7 +97,9 @@ export function makeProblem(input: ProblemInput): Problem {
   const recent = new Set(request.recent ?? []);
   const luck = luckOf(graph, request.seed);
   const contrastWord = request.reachPower ? WEIGHT.contrastWordForPower : WEIGHT.contrastWord;
-  const focusIn = candidates.map((node) => focusHeld(graph.tokensOf[node] ?? [], aims.focus));
+  const focusIn = candidates.map((node, k) =>
+    focusHeld(graph.tokensOf[node] ?? [], entries[k] as LexiconWord, aims.focus, lexicon),
+  );
   const wordParts = (k: number): WordParts => {
     const entry = entries[k] as LexiconWord;
     const node = candidates[k] as number;
@@ -102,7 +107,7 @@ export function makeProblem(input: ProblemInput): Problem {
     let worth = 0;
     for (const { a, b, weight } of aims.contrasts)
       if (tokens.includes(a) || tokens.includes(b)) worth += contrastWord * weight;
-    const common = WEIGHT.commonness * Math.min(1, Math.max(0, (entry.zipf - SELDOM) / (EVERYDAY - SELDOM)));
+    const common = WEIGHT.commonness * FAMILIAR_WORTH[entry.familiarity];
     return {
       aims: worth,
       commonness: nonsense.has(entry.word) ? WEIGHT.nonsense : common,
@@ -143,7 +148,8 @@ export function mostNonsense({ nonsenseShare = 0, length }: Pick<ChainRequest, "
 }
 
 interface AimTokens {
-  readonly focus: readonly { readonly token: number; readonly weight: number }[];
+  /** A correspondence by its token, or a pattern. */
+  readonly focus: readonly { readonly token: number; readonly pattern: Pattern | undefined; readonly weight: number }[];
   readonly contrasts: readonly { readonly a: number; readonly b: number; readonly weight: number }[];
 }
 
@@ -152,11 +158,14 @@ function aimTokens(request: ChainRequest, graph: WordGraph, accent: AccentSettin
   const numbers = new Map(graph.table.keys.map((key, token) => [key, token]));
   const tokenOf = (gpc: string) => {
     const key = keyOfGpc(gpc, accent);
-    return numbers.get(isEarsOnly(request) ? soundOfKey(key) : key) ?? -2;
+    if (isEarsOnly(request)) return numbers.get(soundOfKey(key)) ?? -2;
+    return numbers.get(correspondenceOf(partsOfGpcId(gpc))) ?? numbers.get(key) ?? -2;
   };
   const weightOf = (aim: string) => request.weights?.[aim] ?? 1;
   return {
-    focus: request.focus.slice(0, MOST_AIMS).map((gpc) => ({ token: tokenOf(gpc), weight: weightOf(gpc) })),
+    focus: request.focus
+      .slice(0, MOST_AIMS)
+      .map((aim) => ({ token: tokenOf(aim), pattern: patternOfAim(aim), weight: weightOf(aim) })),
     contrasts: request.contrasts
       .slice(0, MOST_AIMS)
       .map(({ a, b }) => ({ a: tokenOf(a), b: tokenOf(b), weight: weightOf(`${a}/${b}`) })),
@@ -165,8 +174,16 @@ function aimTokens(request: ChainRequest, graph: WordGraph, accent: AccentSettin
 
 const NO_FOCUS: readonly number[] = [];
 
-function focusHeld(tokens: readonly number[], focus: AimTokens["focus"]): readonly number[] {
-  const held = focus.flatMap(({ token }, k) => (tokens.includes(token) ? [k] : []));
+function focusHeld(
+  tokens: readonly number[],
+  entry: LexiconWord,
+  focus: AimTokens["focus"],
+  lexicon: Lexicon,
+): readonly number[] {
+  if (focus.length === 0) return NO_FOCUS;
+  const held = focus.flatMap(({ token, pattern }, k) =>
+    (pattern ? patternsIn(entry, lexicon).has(pattern) : tokens.includes(token)) ? [k] : [],
+  );
   return held.length > 0 ? held : NO_FOCUS;
 }
 

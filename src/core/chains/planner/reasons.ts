@@ -8,6 +8,8 @@ export type NoChainReason =
   | { readonly code: "too-many-named"; readonly most: number; readonly named: number }
   | { readonly code: "named-twice"; readonly word: string }
   | { readonly code: "aim-not-taught"; readonly gpcs: readonly string[] }
+  /** None of the aims stands in a word that any chain could hold. */
+  | { readonly code: "aim-out-of-reach"; readonly aims: readonly string[] }
   | { readonly code: "no-moves" }
   | { readonly code: "no-tiles" }
   | { readonly code: "too-few-words"; readonly words: number }

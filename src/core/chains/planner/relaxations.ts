@@ -1,4 +1,4 @@
-import type { FrequencyBand, Lexicon } from "../../lexicon/lexicon.ts";
+import type { Familiarity, Lexicon } from "../../lexicon/lexicon.ts";
 import { checkDecodable, type Missing } from "../../scope/decodable.ts";
 import type { Pattern } from "../../scope/patterns.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
@@ -183,9 +183,9 @@ function lengths(request: ChainRequest, reason: NoChainReason): RelaxationCandid
 
 function words(request: ChainRequest): RelaxationCandidate[] {
   const list: RelaxationCandidate[] = [];
-  const rarest = request.rarest ?? 5;
-  if (rarest < 5 || isEarsOnly(request))
-    list.push({ relaxation: { code: "rarer-words" }, change: { rarest: 5 as FrequencyBand } });
+  // Without a bound less familiar words were tried before it came to this.
+  if ((request.leastFamiliar ?? 4) < 4)
+    list.push({ relaxation: { code: "rarer-words" }, change: { leastFamiliar: 4 as Familiarity } });
   if (request.mode === "building") list.push({ relaxation: { code: "read-instead" }, change: { mode: "reading" } });
   if (!isEarsOnly(request) && mostNonsense(request) === 0)
     list.push({ relaxation: { code: "one-nonsense-word" }, change: { nonsenseShare: 1 / request.length } });
