@@ -4,7 +4,7 @@
  * to see that it still says what the tables say.
  */
 import { writeFileSync } from "node:fs";
-import { type LexiconAsset, readCompactReading, writeCompactReading } from "../src/core/lexicon/asset.ts";
+import { type LexiconAsset, parseLexicon, readCompactReading, writeCompactReading } from "../src/core/lexicon/asset.ts";
 import { KEPT_OUT_LISTS, type KeptOutList } from "../src/core/lexicon/kept-out-lists.ts";
 import type { Segmentation } from "../src/core/spelling/segmentation.ts";
 import { CAPITAL_WORDS } from "../src/data/lexicon/capital-words.ts";
@@ -14,7 +14,14 @@ import { GIVEN_NAMES } from "../src/data/lexicon/given-names.ts";
 import { type Admission, admission } from "./lexicon/admission.ts";
 import { compoundReading } from "./lexicon/compounds.ts";
 import { basesOf } from "./lexicon/forms.ts";
-import { longListings, oneSyllableListings, readingsOf, twoSyllableListings } from "./lexicon/readings.ts";
+import { jointsOf, withJoints } from "./lexicon/joints.ts";
+import {
+  longListings,
+  oneSyllableListings,
+  readingsOf,
+  twoSyllableListings,
+  withoutWeakL,
+} from "./lexicon/readings.ts";
 import {
   partsOfSpeechTable,
   readFrequencies,
@@ -83,7 +90,7 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
   const short: string[] = [];
   const long: string[] = [];
   for (const word of words) {
-    const listings = sources.listingsOf(word);
+    const listings = withoutWeakL(word, sources.listingsOf(word), sources.isWord);
     const one = contractions.has(word) ? listings : oneSyllableListings(word, listings);
     const two = one.length > 0 ? [] : twoSyllableListings(listings);
     const many = one.length + two.length > 0 ? [] : longListings(listings);
@@ -98,8 +105,37 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
       continue;
     }
     readings.set(word, found);
-    (many.length > 0 ? long : short).push(word);
+    // Campfire is listed with three: its fire is taken for one.
+    const syllables = found[0]?.units.filter(({ slot }) => slot === "nucleus").length ?? 0;
+    (syllables > 2 ? long : short).push(word);
   }
+  const joinAffixes = () => {
+    const lexicon = parseLexicon({
+      version: VERSION,
+      sources: [],
+      words: short.map(lineOf),
+      longWords: long.map(lineOf),
+      unsplittable: [],
+      otherWords: "",
+      unsuitable: [],
+    });
+    for (const [word, all] of readings) {
+      const seam = all[0]?.seam;
+      const joints =
+        seam === undefined
+          ? jointsOf(word, lexicon)
+          : [
+              ...jointsOf(word.slice(0, seam), lexicon),
+              ...jointsOf(word.slice(seam), lexicon).map((letter) => letter + seam),
+            ];
+      if (joints.length > 0)
+        readings.set(
+          word,
+          all.map((reading) => withJoints(reading, joints)),
+        );
+    }
+  };
+  joinAffixes();
   const asset: LexiconAsset = {
     version: VERSION,
     sources: [

@@ -47,7 +47,9 @@ export function compoundReading(
       for (const b of readingsIn(second)) {
         const joined = joinSegmentations(a, b);
         const sounds = joined.units.flatMap((unit) => unit.phonemes);
-        const said = listings.some((listing) => spellsOut(cmuPhones(plainWh(listing)), sounds));
+        const said = listings
+          .flatMap((listing) => [listing, listing.replace(/(AY|AW)(\d) ER0/g, "$1$2 R")])
+          .some((listing) => spellsOut(cmuPhones(plainWh(listing)), sounds));
         if (said && best?.count !== count) best = { reading: joined, count };
       }
   }

@@ -27,6 +27,12 @@ export function twoSyllableListings(listings: readonly string[]): string[] {
   return syllablesIn(listings[0] ?? "") === 2 ? listings.filter((listing) => syllablesIn(listing) === 2) : [];
 }
 
+/** Settling and the like are listed with the weak vowel of settle and without: without it comes first. */
+export function withoutWeakL(word: string, listings: readonly string[], isWord: (word: string) => boolean): string[] {
+  const isLe = /[^aeiou]ling$/.test(word) && isWord(`${word.slice(0, -"ing".length)}e`);
+  return isLe ? [...listings].sort((a, b) => syllablesIn(a) - syllablesIn(b)) : [...listings];
+}
+
 /** The listings of a word of three or more syllables; empty when its first listing has fewer. */
 export function longListings(listings: readonly string[]): string[] {
   return syllablesIn(listings[0] ?? "") >= 3 ? listings.filter((listing) => syllablesIn(listing) >= 3) : [];

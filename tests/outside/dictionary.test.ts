@@ -78,13 +78,13 @@ function spells(phones: readonly string[], ipa: string): boolean {
  */
 function heardAs(word: string): string[][] {
   const listed = listings(word).flatMap(withRApart);
-  if (!/^[^aeiou]*(?:[iy]re|our|oir)[sd]?$/.test(word)) return listed;
+  if (!/(?:[iy]re|our|oir)/.test(word)) return listed;
   return [
     ...listed,
     ...listed.map((phones) =>
       phones
         .join(" ")
-        .replace(/(AY|AW) ER/, "$1 R")
+        .replace(/(AY|AW) ER/g, "$1 R")
         .split(" "),
     ),
   ];

@@ -12,7 +12,7 @@ import { bandOf, type Familiarity, type Lexicon, type LexiconWord, type Unsuitab
  * A line of `words` is `word|zipf×100|parts of speech|flags|reading;reading…`. Flags are the mark of the list that
  * keeps the word out (kept-out-lists.ts), `c` for a word written with a capital, and the familiarity as a figure. A
  * reading is its graphemes joined by ".", or "/" at the seam of a compound; a grapheme that has not its first sounds
- * (`firstSoundsOf`) is followed by "=" and them, joined by "+". Lines are in the order of the alphabet.
+ * (`firstSoundsOf`) is followed by "=" and them, joined by "+"; ":" stands where something meets its base. Lines are in the order of the alphabet.
  */
 export interface LexiconAsset {
   readonly version: string;
@@ -64,12 +64,16 @@ export function readReading(word: string, line: string): Segmentation {
   return layOut(word, graphemes, line.slice(space + 1).split("."), unitAtSeam);
 }
 
-/** One reading as the word list's file has it: sounds only where they are not the grapheme's first ones. */
-export function writeCompactReading({ units, seam }: Segmentation): string {
+/**
+ * One reading as the word list's file has it: sounds only where they are not the grapheme's first ones, "/" at the seam
+ * of a compound, ":" where an ending or a prefix meets its base.
+ */
+export function writeCompactReading({ units, seam, joints = [] }: Segmentation): string {
   return units
     .map(({ grapheme, letters, phonemes }, k) => {
       const sounds = phonemes.join("+");
-      const mark = k === 0 ? "" : letters[0] === seam ? "/" : ".";
+      const first = letters[0] as number;
+      const mark = k === 0 ? "" : first === seam ? "/" : joints.includes(first) ? ":" : ".";
       return mark + grapheme + (sounds === firstSoundsOf(grapheme) ? "" : `=${sounds}`);
     })
     .join("");
@@ -80,16 +84,23 @@ export function readCompactReading(word: string, line: string): Segmentation {
   const graphemes: string[] = [];
   const sounds: string[] = [];
   let unitAtSeam: number | undefined;
-  for (const part of line.split("/")) {
-    if (graphemes.length > 0) unitAtSeam = graphemes.length;
-    for (const unit of part.split(".")) {
-      const equals = unit.indexOf("=");
-      const grapheme = equals === -1 ? unit : unit.slice(0, equals);
-      graphemes.push(grapheme);
-      sounds.push(equals === -1 ? (firstSoundsOf(grapheme) ?? "") : unit.slice(equals + 1));
-    }
+  const unitsAtJoints: number[] = [];
+  let from = 0;
+  for (let at = 0; at <= line.length; at++) {
+    const mark = line[at];
+    if (mark !== undefined && mark !== "." && mark !== "/" && mark !== ":") continue;
+    const unit = line.slice(from, at);
+    from = at + 1;
+    const equals = unit.indexOf("=");
+    const grapheme = equals === -1 ? unit : unit.slice(0, equals);
+    graphemes.push(grapheme);
+    sounds.push(equals === -1 ? (firstSoundsOf(grapheme) ?? "") : unit.slice(equals + 1));
+    if (mark === "/") unitAtSeam = graphemes.length;
+    if (mark === ":") unitsAtJoints.push(graphemes.length);
   }
-  return layOut(word, graphemes, sounds, unitAtSeam);
+  const reading = layOut(word, graphemes, sounds, unitAtSeam);
+  if (unitsAtJoints.length === 0) return reading;
+  return { ...reading, joints: unitsAtJoints.map((k) => reading.units[k]?.letters[0] as number) };
 }
 
 /** Lays graphemes and their sounds over the letters of a word. @throws Error when they do not add up. */

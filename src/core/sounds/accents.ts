@@ -72,7 +72,25 @@ export function accentPhonemes(word: string, phonemes: readonly string[], settin
   return phonemes.map((id, k) => (k === vowel && id === "æ" ? "ɑː" : id));
 }
 
-/** `"/kɑː/"`: phonemes in the accent's IPA between slashes. */
+/** Long vowels that an r after them colours where it is not said otherwise (hero, jury). */
+const BEFORE_R: Readonly<Record<string, string>> = { iː: "ɪə", uː: "ʊə", ʊ: "ʊə" };
+
+/**
+ * `"/kɑː/"`: phonemes in the accent's IPA between slashes. Where no r is said after a vowel, the r of a vowel + r comes
+ * back before another vowel (fairy /feəri/).
+ */
 export function ipa(phonemes: readonly string[], accent: Accent = "general-american"): string {
-  return `/${phonemes.map((id) => IPA[accent][id] ?? id).join("")}/`;
+  const symbols = phonemes.map((id, k) => {
+    const next = phonemes[k + 1];
+    if (accent === "general-american") return IPA[accent][id] ?? id;
+    const coloured = next === "r" && isVowelAt(phonemes, k + 2) ? BEFORE_R[id] : undefined;
+    const linking = id.endsWith("r") && id !== "r" && isVowelAt(phonemes, k + 1) ? "r" : "";
+    return (coloured ?? IPA[accent][id] ?? id) + linking;
+  });
+  return `/${symbols.join("")}/`;
 }
+
+const isVowelAt = (phonemes: readonly string[], k: number): boolean => {
+  const id = phonemes[k];
+  return id !== undefined && isVowel(id);
+};

@@ -104,6 +104,8 @@ function placeCost(gpc: Gpc, word: string, start: number, end: number): number |
     case "before-r":
       return /^r[aeiouy]/.test(rest) ? 0 : undefined;
     case "after-w":
+      // Wall is like ball; wallet is not.
+      if (/^ll(?:s|ed|ing|paper|flower)?$/.test(rest)) return undefined;
       return /(w|wh|qu|squ)$/.test(word.slice(0, start)) ? 0 : undefined;
     case "suffix":
       // After a vowel letter the e belongs to the vowel: cr·ie·d, gl·ue·d, but pl·ay·ed, v·ow·ed.

@@ -1,6 +1,7 @@
 import { type AccentSettings, accentPhonemes, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { heardAs, soundClassOf } from "../sounds/sound-class.ts";
 import type { Segmentation, Unit } from "./segmentation.ts";
+import { southernBritishSounds } from "./southern-british.ts";
 
 /** True where wh and w are two sounds, as in some Scottish, Irish and American speech. */
 function keepsWh({ accent, mergers }: AccentSettings): boolean {
@@ -33,16 +34,21 @@ export function soundsOf(reading: Segmentation, settings: AccentSettings = GENER
   return soundClassOf(saidPhonemes(reading, settings), settings);
 }
 
-/** A reading as an accent says it: the bath words get their long a in Southern British. */
+/** A reading as an accent says it. The dictionary is General American; Southern British has rules and words of its own. */
 export function readingIn(reading: Segmentation, settings: AccentSettings): Segmentation {
+  if (settings.accent !== "southern-british") return reading;
   const phonemes = reading.units.flatMap((unit) => unit.phonemes);
+  // The bath words get their long a.
   const said = accentPhonemes(reading.word, phonemes, settings);
-  if (said.every((id, k) => id === phonemes[k])) return reading;
   let at = 0;
-  const units = reading.units.map((unit): Unit => {
-    const own = said.slice(at, at + unit.phonemes.length);
+  let isOther = false;
+  const units = reading.units.map((unit, k): Unit => {
+    const long = said.slice(at, at + unit.phonemes.length);
     at += unit.phonemes.length;
+    const own = southernBritishSounds(reading.word, reading.units, k) ?? long;
+    if (own.join() === unit.phonemes.join()) return unit;
+    isOther = true;
     return { ...unit, phonemes: own };
   });
-  return { ...reading, units };
+  return isOther ? { ...reading, units } : reading;
 }

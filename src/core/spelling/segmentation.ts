@@ -20,6 +20,8 @@ export interface Segmentation {
   readonly units: readonly Unit[];
   /** For a compound: index of the letter at which its second word begins. */
   readonly seam?: number;
+  /** Indices of letters at which an ending or a prefix meets its base: help·ing, un·tie. None unless given. */
+  readonly joints?: readonly number[];
   /** Sum of the costs of its correspondences: lower is more regular. Only compares readings. */
   readonly cost: number;
 }

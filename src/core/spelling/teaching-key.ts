@@ -17,6 +17,8 @@ const TAUGHT_AS: Readonly<Record<string, string>> = {
   "ed=ə+d": "ed=ɪ+d",
   "es=ə+z": "es=ɪ+z",
   "'s=ə+z": "'s=ɪ+z",
+  // The r of hour and fire.
+  "r=ər": "r=r",
   // Parent in Southern British: the accent's own sound before r.
   "a=er": "a=e",
 };

@@ -65,6 +65,8 @@ estimate  EH S T AH M AH T  the noun
 learned   L ER N D          of learn
 blessed   B L EH S T        of bless
 aged      EY JH D           of age
+during    D UH R IH NG     as most say it
+putting   P UH T IH NG     of put, before golf
 the       DH AH             as it is said before most words
 a         AH                as it is said in a sentence
 `;

@@ -45,14 +45,14 @@ export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: 
   );
 }
 
-const SHORT_OR_WEAK = new Set(["ʌ", "ə"]);
+const BLURRED_BY_R = new Set(["ʌ", "ə", "iː", "uː"]);
 
-/** Is a vowel parted from an r that many hear as one with it (hurry, around)? Nobody agrees where such a word is cut. */
+/** Is a vowel parted from an r that many hear as one with it (hurry, around, hero)? Nobody agrees where such a word is cut. */
 function hasPartedR({ readings }: LexiconWord): boolean {
   const { units } = readings[0];
   return units.some(
     ({ phonemes }, k) =>
-      phonemes[0] === "r" && units[k + 1]?.slot === "nucleus" && SHORT_OR_WEAK.has(units[k - 1]?.phonemes[0] ?? ""),
+      phonemes[0] === "r" && units[k + 1]?.slot === "nucleus" && BLURRED_BY_R.has(units[k - 1]?.phonemes[0] ?? ""),
   );
 }
 
