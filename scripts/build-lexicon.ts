@@ -13,6 +13,7 @@ import { familiarityOf } from "../src/data/lexicon/familiarity.ts";
 import { GIVEN_NAMES } from "../src/data/lexicon/given-names.ts";
 import { type Admission, admission } from "./lexicon/admission.ts";
 import { compoundReading } from "./lexicon/compounds.ts";
+import { oneSyllableSounds } from "./lexicon/dictionary-sounds.ts";
 import { basesOf } from "./lexicon/forms.ts";
 import { jointsOf, withJoints } from "./lexicon/joints.ts";
 import {
@@ -183,6 +184,7 @@ export function buildLexicon(): { asset: LexiconAsset; unsplit: string[]; compou
 if (process.argv[1]?.endsWith("build-lexicon.ts")) {
   const { asset, unsplit, compounds } = buildLexicon();
   writeFileSync("src/data/lexicon/lexicon.json", `${JSON.stringify(asset, null, 1)}\n`);
+  writeFileSync("src/data/lexicon/dictionary-sounds.json", `${JSON.stringify(oneSyllableSounds().join(" "))}\n`);
   const whole = asset.words.length + asset.longWords.length + unsplit.length;
   console.log(
     `${asset.words.length} words and ${asset.longWords.length} of three and more syllables, ${((100 * (whole - unsplit.length)) / whole).toFixed(2)} % segmented`,

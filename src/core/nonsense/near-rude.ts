@@ -7,7 +7,14 @@ import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
 /** How much of a severe word, from its beginning, is already too much. */
 const LEAST_BEGINNING = 3;
 
-const soundsOf = (reading: Segmentation) => phonemesOf(reading).map((id) => soundClassOf([id]));
+/** Voiced and unvoiced are one to who looks for a rude word: bizz is near enough to its neighbour. */
+const UNVOICED: Readonly<Record<string, string>> = { b: "p", v: "f", z: "s", g: "k" };
+
+const soundsOf = (reading: Segmentation) =>
+  phonemesOf(reading).map((id) => {
+    const sound = soundClassOf([id]);
+    return UNVOICED[sound] ?? sound;
+  });
 
 let severeSounds: readonly (readonly string[])[] | undefined;
 

@@ -27,6 +27,8 @@ export function readAsMade(
   const { accent } = taught;
   const screens = screensOf(lexicon);
   if (screens.refuses(word) || MISLEADING.some((pattern) => pattern.test(word))) return undefined;
+  // Thin and this: who knows both cannot tell which th a made-up word begins with.
+  if (word.startsWith("th") && taught.gpcs.has("th=θ") && taught.gpcs.has("th=ð")) return undefined;
   const [reading, second] = decodings(word, { taught });
   if (!reading || graphemesOf(reading).join(" ") !== gpcs.map((g) => g.grapheme).join(" ")) return undefined;
   if (phonemesOf(reading).join(" ") !== gpcs.flatMap((g) => g.phonemes).join(" ")) return undefined;

@@ -1,5 +1,7 @@
+import dictionarySounds from "../../data/lexicon/dictionary-sounds.json";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { PHONEMES } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { decode } from "../spelling/decode/decode.ts";
 import { soundsOf } from "../spelling/said.ts";
@@ -23,6 +25,18 @@ export interface Screens {
 export function soundKey(reading: Segmentation, accent: AccentSettings = GENERAL_AMERICAN): string {
   return soundsOf(reading, accent).replace(/ð/g, "θ");
 }
+
+const soundKeyOf = (phonemes: readonly string[], accent: AccentSettings): string =>
+  soundClassOf(phonemes, accent).replace(/ð/g, "θ");
+
+const PHONEME_OF_PHONE = new Map(
+  PHONEMES.filter(({ id }) => id !== "ə" && id !== "ər").map(({ id, cmu }) => [cmu.join(""), id]),
+);
+// Of the two that the dictionary writes AA the one of hot.
+PHONEME_OF_PHONE.set("AA", "ɒ");
+
+/** Our phoneme for a phone of dictionary-sounds.json. */
+const phonemeOfPhone = (phone: string): string => PHONEME_OF_PHONE.get(phone) ?? phone;
 
 /** Shorter unsuitable words are part of too many innocent spellings: they are held against whole words only. */
 const LEAST_HIDDEN = 4;
@@ -66,6 +80,10 @@ function* build(lexicon: Lexicon): Generator<void, Screens> {
   for (const [k, word] of [...lexicon.unsuitableWords, ...lexicon.otherWords].entries()) {
     const reading = decode(word);
     if (reading) sounds.add(soundKey(reading, lexicon.accent));
+    if (k % WORDS_A_STEP === 0) yield;
+  }
+  for (const [k, line] of (dictionarySounds as string).split(" ").entries()) {
+    sounds.add(soundKeyOf(line.split("-").map(phonemeOfPhone), lexicon.accent));
     if (k % WORDS_A_STEP === 0) yield;
   }
   const rimes = rimeTable(lexicon);

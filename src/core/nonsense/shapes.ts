@@ -34,6 +34,8 @@ export const NEVER_AT_END: readonly string[] = "ai oi ou oa u i a".split(" ");
 
 /** Spellings that look possible and are read in ways of their own (half, talk, palm, folk; who; two; wag, wash). */
 export const MISLEADING: readonly RegExp[] = [
+  // What English never puts together: yyle, wuw, iin.
+  /yy|ii|uu|aa|^y[iy]|^w[uy]|^wh[uy]/,
   /[ao]l[fkmv]/,
   /^who/,
   /^two/,

@@ -58,7 +58,9 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       jackass badass scumbag scumbags frigging freaking crapping pissing farting peeing puking pissy
       diarrhea excrement constipated constipation laxative poppycock nincompoop bellyaching keister hemorrhoids
       goddamn goddamned shitty damning damnation anus anal rectum heil lynch lynched berk
-      balling`,
+      balling gooch skank skanky smeg smegma nonce nonces bellend munter slapper slappers spunky todger tosspot willy
+      willies chav pikey gimp gimps jizz muff muffs frig fap chong fing effing minger minging
+      ming pube pubes lez lezzer mofo felch queef scrote scrot scrotum fud vag vadge skag scag poon punani cooch`,
   },
   {
     level: "never",

@@ -6,6 +6,7 @@ import { hasTwoReadings, isDecodable } from "../../scope/decodable.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
 import { ONE_TAP_A_SOUND } from "../../spelling/taps.ts";
 import { tileNeeds } from "../../spelling/tile-count.ts";
+import { graphemeOfKey } from "../../spelling/unit-key.ts";
 import { nonsenseEntry } from "../entry-of.ts";
 import type { ChainRequest } from "../request.ts";
 
@@ -76,17 +77,24 @@ export function decodableIn(taught: TaughtSet, lexicon: Lexicon): ReadonlySet<Le
 const NONSENSE = new WeakMap<TaughtSet, Map<string, readonly LexiconWord[]>>();
 
 /** Nonsense words for a plan, in the form of list entries. The same seed gives the same ones. */
-export function nonsenseFor({ taught, seed }: ChainRequest, lexicon: Lexicon): readonly LexiconWord[] {
+export function nonsenseFor({ taught, seed, tiles }: ChainRequest, lexicon: Lexicon): readonly LexiconWord[] {
   const known = NONSENSE.get(taught) ?? new Map<string, readonly LexiconWord[]>();
   NONSENSE.set(taught, known);
-  const key = `${lexicon.version} ${seed}`;
+  const inBox = tiles && Object.keys(tiles).filter((tile) => (tiles[tile] ?? 0) > 0);
+  const key = `${lexicon.version} ${seed} ${inBox ?? ""}`;
   let words = known.get(key);
   if (!words) {
     const shapes = ["CVC", "CVC", "CCVC", "CVCC"] as const;
-    words = makeNonsense({ taught, count: NONSENSE_SUPPLY, seed, shapes }, lexicon).map(({ word, reading }) =>
-      nonsenseEntry(word, reading),
-    );
+    words = makeNonsense(
+      { taught: inBox ? ofTiles(taught, inBox) : taught, count: NONSENSE_SUPPLY, seed, shapes },
+      lexicon,
+    ).map(({ word, reading }) => nonsenseEntry(word, reading));
     known.set(key, words);
   }
   return words;
+}
+
+/** A taught set without what no tile of the box spells: all words made of it then fit the box. */
+function ofTiles(taught: TaughtSet, tiles: readonly string[]): TaughtSet {
+  return { ...taught, gpcs: new Map([...taught.gpcs].filter(([key]) => tiles.includes(graphemeOfKey(key)))) };
 }

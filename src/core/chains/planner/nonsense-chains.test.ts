@@ -90,7 +90,26 @@ describe("chains of nonsense words", () => {
   });
 
   it("keeps to the tiles in the box", () => {
-    const tiles = { a: 1, i: 1, o: 1, m: 1, p: 1, t: 1, f: 1, d: 1, g: 1, n: 1 };
+    const tiles = {
+      a: 1,
+      e: 1,
+      i: 1,
+      o: 1,
+      u: 1,
+      m: 1,
+      p: 1,
+      t: 1,
+      f: 1,
+      d: 1,
+      g: 1,
+      n: 1,
+      b: 1,
+      l: 1,
+      v: 1,
+      z: 1,
+      sh: 1,
+      ch: 1,
+    };
     const { readings } = planFor({ tiles, length: 4 });
     for (const reading of readings) {
       const entry = lexicon.words[0];
