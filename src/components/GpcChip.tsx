@@ -1,3 +1,4 @@
+import { patternOfAim } from "../core/light.ts";
 import { gpcLetters, gpcName } from "./words/sounds.ts";
 
 /** A correspondence as teachers read it: its letters in Andika, an example word behind. */
@@ -6,7 +7,7 @@ export function GpcChip({ id }: { readonly id: string }) {
   return (
     <span title={gpcName(id)}>
       <span className="font-learner text-[17px]">{letters}</span>
-      <span className="text-quiet"> {gpcName(id).slice(letters.length)}</span>
+      <span className="text-quiet"> {patternOfAim(id) ? gpcName(id) : gpcName(id).slice(letters.length)}</span>
     </span>
   );
 }

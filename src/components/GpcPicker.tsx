@@ -4,7 +4,7 @@ import { Combobox } from "./ui/Combobox.tsx";
 import { gpcName } from "./words/sounds.ts";
 
 interface Props {
-  /** GPC ids to choose from, those taught last first. */
+  /** GPC ids, or ids of patterns, to choose from, those taught last first. */
   readonly choices: readonly string[];
   readonly onPick: (id: string) => void;
   readonly children: ReactNode;

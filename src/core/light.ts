@@ -172,6 +172,7 @@ export {
   type SchoolSettings,
   taughtGpcs,
   taughtOf,
+  taughtPatterns,
 } from "./school/school.ts";
 export {
   type CorrespondenceFault,

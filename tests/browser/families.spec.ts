@@ -246,7 +246,7 @@ test("families, sorts, ears only, plan and paper can be used without sight of co
   };
   await page.goto(`${server.address}/families`);
   await alive(page);
-  await richButton(page, "-an").click();
+  await richButton(page, "-at").click();
   await expect(page.locator('[data-state="nonsense"]').first()).toBeVisible();
   await look();
   await page.getByRole("tab", { name: "Sort" }).click();

@@ -6,6 +6,7 @@ import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { hasTwoReadings } from "../scope/decodable.ts";
+import { phoneme } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { graphemeOfKey, soundOfKey } from "../spelling/unit-key.ts";
 import { LEAST_PAIRS, MOST_PAIRS } from "./limits.ts";
@@ -62,13 +63,30 @@ export function contrastSet(
     return { ok: false, reason: { code: "same-sound" } };
   const readable = pairsAmong(request, lexicon, (node) => decodableIn(request.taught, lexicon).has(node));
   const here = readable.filter(({ position }) => !request.position || position === request.position);
-  if (here.length > 0) return { ok: true, pairs: spread(here, count) };
+  const alike = here.filter(({ graphemes, a: word }) => isLikeWithLike(graphemes, word, lexicon));
+  if (here.length > 0) return { ok: true, pairs: spread(alike.length > 0 ? alike : here, count) };
   const byEar = spread(
-    pairsAmong(request, lexicon, ({ band }) => band <= 3),
+    pairsAmong(request, lexicon, ({ familiarity }) => familiarity <= 2),
     PAIRS_BY_EAR,
   );
   const elsewhere = [...new Set(readable.map(({ position }) => position))];
   return { ok: false, reason: { code: "no-pairs", elsewhere, byEar } };
+}
+
+/** Of what kind a spelling is: over a consonant (a-e), of several letters (ai), or of one. */
+const kindOf = (grapheme: string) => (grapheme.includes("-") ? "split" : grapheme.length > 1 ? "team" : "letter");
+
+/**
+ * Do two spellings of one kind stand against each other: a-e and i-e, ai and igh, the short i and the short e? A single
+ * letter that says a long vowel (find, table) is like no other.
+ */
+function isLikeWithLike(graphemes: readonly [string, string], word: string, lexicon: Lexicon): boolean {
+  const [first, second] = graphemes;
+  if (kindOf(first) !== kindOf(second)) return false;
+  if (kindOf(first) !== "letter") return true;
+  const sounds = lexicon.get(word)?.readings[0].units.find(({ grapheme }) => grapheme === first)?.phonemes ?? [];
+  const sound = phoneme(sounds[0] ?? "");
+  return sound?.kind !== "vowel" || sound.length === "short";
 }
 
 interface RankedPair extends MinimalPair {

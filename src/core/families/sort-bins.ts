@@ -1,4 +1,6 @@
+import { inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
+import { partsOfGpcId } from "../spelling/gpc.ts";
 import { type SyllableType, syllablesOf } from "../spelling/syllables.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { type Family, familyId } from "./family.ts";
@@ -30,8 +32,19 @@ const COMMONEST_ODD = 2;
 export const isPlain = ({ reading }: Pick<FamilyMember, "reading">): boolean =>
   reading.units.every(({ commonness }) => commonness <= COMMONEST_ODD);
 
+/** Spellings that are endings. */
+const ENDING_SPELLING = /^e[ds]$/;
+/** The least familiar base that an ending may be shown on. */
+const LEAST_FAMILIAR_BASE = 2;
+
+function hasKnownBase({ entry }: FamilyMember, lexicon: Lexicon): boolean {
+  const base = lexicon.get(inflectionOf(entry.word, lexicon)?.base ?? "");
+  return base !== undefined && base.familiarity <= LEAST_FAMILIAR_BASE;
+}
+
 /** Does a word belong in this bin? */
-export function binOf(bin: Bin, member: FamilyMember, { accent }: Lexicon): boolean {
+export function binOf(bin: Bin, member: FamilyMember, lexicon: Lexicon): boolean {
+  const { accent } = lexicon;
   switch (bin.by) {
     case "family": {
       const { letters, sounds } = member[bin.family.kind];
@@ -39,6 +52,8 @@ export function binOf(bin: Bin, member: FamilyMember, { accent }: Lexicon): bool
     }
     case "spelling": {
       const key = keyOfGpc(bin.gpc, accent);
+      // A sort of endings is of words whose bases children know (jumped, not poached).
+      if (ENDING_SPELLING.test(partsOfGpcId(bin.gpc).grapheme) && !hasKnownBase(member, lexicon)) return false;
       return member.reading.units.some((unit) => unitKey(unit, accent) === key);
     }
     case "syllable-type": {

@@ -107,7 +107,13 @@ export function spellingChoices(
     .sort((x, y) => Number(y.taught) - Number(x.taught) || y.words.length - x.words.length || seen(y) - seen(x));
   if (!choices.some(({ taught }) => taught))
     return { ok: false, reason: { code: "none-taught", sound, spellings: choices.map(({ gpc }) => gpc) } };
-  return { ok: true, choices };
+  return { ok: true, choices: choices.map((choice) => ({ ...choice, facts: decisiveFacts(choice, choices) })) };
+}
+
+/** Where a spelling stands is said only where it tells it from another taught spelling of the sound. */
+function decisiveFacts(choice: SpellingChoice, choices: readonly SpellingChoice[]): SpellingChoice["facts"] {
+  const others = choices.filter((other) => other !== choice && (other.taught || choice.taught));
+  return choice.facts.filter(({ fact }) => others.some(({ facts }) => !facts.some((one) => one.fact === fact)));
 }
 
 const seen = ({ at }: SpellingChoice): number => at.start + at.inside + at.end;

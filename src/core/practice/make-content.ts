@@ -63,14 +63,23 @@ export function oralActivity(
   return parts.length > 0 ? { kind: "ears-only", parts } : undefined;
 }
 
+/** How many neighbours in the mouth of each of today's sounds come among the cards. */
+const NEAR_SOUNDS = 3;
+/** Two letters of one consonant (bb, ss): of these a pack has few. */
+const DOUBLED = /^([b-df-hj-np-tv-z])\1$/;
+/** Doubled consonants in a pack at most, where nothing calls for more. */
+const MOST_DOUBLED = 2;
+
 /**
- * Old sounds, shuffled: shaky ones first into the pack, then today's, those the learners are at, then others.
+ * Cards for sounds: what slipped, then today's, what is due, what is near today's sounds, then others. One card a
+ * grapheme, however many sounds it has.
  *
  * @param count how many cards, from 1
  */
 export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(request.seed);
   const shaky = request.substitutions.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
+  const near = nearSounds(request, [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])]);
   const others = shuffled(request.taughtGpcs, random);
   const pack = [
     ...new Set([
@@ -78,11 +87,32 @@ export function soundCards({ request }: Making, count: number): ActivityContent 
       ...request.focus,
       ...request.contrasts.flatMap(({ a, b }) => [a, b]),
       ...(request.cards ?? []),
+      ...near,
       ...others,
     ]),
   ];
-  const known = pack.filter((id) => gpcById(id) !== undefined).slice(0, count);
+  const called = new Set([...shaky, ...request.focus, ...(request.cards ?? [])]);
+  const graphemes = new Set<string>();
+  let doubled = 0;
+  const known = pack
+    .filter((id) => {
+      const gpc = gpcById(id);
+      if (!gpc || graphemes.has(gpc.grapheme)) return false;
+      if (DOUBLED.test(gpc.grapheme) && !called.has(id) && ++doubled > MOST_DOUBLED) return false;
+      graphemes.add(gpc.grapheme);
+      return true;
+    })
+    .slice(0, count);
   return known.length > 0 ? { kind: "sound-cards", gpcs: shuffled(known, random) } : undefined;
+}
+
+/** Taught correspondences whose sounds are nearest to today's, nearest first; a few a sound. */
+function nearSounds({ taughtGpcs }: LessonRequest, todays: readonly string[]): string[] {
+  return todays.flatMap((today) => {
+    const sound = gpcById(today)?.phonemes.at(-1) ?? "";
+    const closest = closestSounds(sound).slice(0, NEAR_SOUNDS);
+    return closest.flatMap((id) => taughtGpcs.find((gpc) => gpcById(gpc)?.phonemes.join("+") === id) ?? []);
+  });
 }
 
 /** Sounds with every taught spelling of each, those with several first. @param count how many sounds, from 1 */

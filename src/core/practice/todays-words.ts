@@ -1,5 +1,5 @@
 import { isNearPair } from "../chains/flags.ts";
-import { isCandidate } from "../chains/planner/candidates.ts";
+import { FAMILIAR, isCandidate } from "../chains/planner/candidates.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { type ChainRequest, MIN_CHAIN_LENGTH } from "../chains/request.ts";
 import { inflectionOf } from "../lexicon/inflection.ts";
@@ -23,7 +23,7 @@ const LONGEST_CHAIN = 10;
 const MOST_HELD_BACK = 3;
 const DEFAULT_HELD_BACK = 2;
 /** Others carry over nothing that a child knows. */
-const LEAST_FAMILIAR_HELD_BACK = 2;
+const LEAST_FAMILIAR_HELD_BACK = 3;
 
 /** A chain as long as the lesson allows, and words with the focus that are not in it. */
 export function todaysWords(request: LessonRequest, lexicon: Lexicon): TodaysWords {
@@ -44,10 +44,12 @@ export function todaysWords(request: LessonRequest, lexicon: Lexicon): TodaysWor
     const plans = planChain(chainRequest(length), lexicon, { relax: false });
     if (Array.isArray(plans)) chain = plans[0]?.words ?? [];
   }
-  const usable = lexicon.words.filter((entry) => isCandidate(entry, chainRequest(wanted), lexicon));
+  const rules = { ...chainRequest(wanted), leastFamiliar: LEAST_FAMILIAR_HELD_BACK } as const;
+  const usable = lexicon.words.filter((entry) => isCandidate(entry, rules, lexicon));
   const never = new Set(request.never);
   const fresh = usable.filter(({ word }) => !never.has(word));
-  const words = chain.length > 0 ? chain : fresh.slice(0, wanted).map(({ word }) => word);
+  const familiar = fresh.filter(({ familiarity }) => familiarity <= FAMILIAR);
+  const words = chain.length > 0 ? chain : familiar.slice(0, wanted).map(({ word }) => word);
   return { chain, words, heldBack: heldBackFrom(fresh, words, request, lexicon) };
 }
 

@@ -1,6 +1,7 @@
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import { DEFAULT_MASTERY, type MasteryRule } from "../practice/card-pack.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
+import type { Pattern } from "../scope/patterns.ts";
 import type { Sequence, TaughtGpc } from "../scope/sequence.ts";
 import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "../scope/taught-set.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
@@ -47,6 +48,11 @@ export function taughtGpcs({ sequence, step, ticks }: Omit<GroupScope, "school">
   const steps = sequence.steps.filter(({ number }) => number <= step).reverse();
   const all = [...(add?.gpcs ?? []), ...steps.flatMap(({ gpcs }) => gpcs)].map(idOf);
   return [...new Set(all)].filter((id) => !removed.has(id));
+}
+
+/** Ids of the patterns a group has been taught, the newest first. */
+export function taughtPatterns({ sequence, step, ticks }: Omit<GroupScope, "school">): Pattern[] {
+  return [...taughtAt(sequence, step, ticksOf(ticks)).patterns].reverse();
 }
 
 /** So many groups may be planned for in turn without working out anew what each can read. */

@@ -6,7 +6,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import type { Pattern } from "./patterns.ts";
-import { isMet, isTaught, type Needs, needsOf, preparedNeeds } from "./prepared.ts";
+import { isTaught, type Needs, needsOf, preparedNeeds, wayMet } from "./prepared.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** One thing a word needs that has not been taught. */
@@ -99,17 +99,19 @@ export function checkDecodable(
 }
 
 function judge(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Decodability {
-  const all = preparedNeeds(entry, lexicon);
-  const met = all.find((needs) => isMet(needs, taught));
+  const met = wayMet(entry, taught, lexicon);
   if (met) return { decodable: true, missing: [], reading: met.reading };
-  const judged = all.map((needs) => ({ reading: needs.reading, missing: missingOf(needs, taught) }));
+  const judged = preparedNeeds(entry, lexicon).map((needs) => ({
+    reading: needs.reading,
+    missing: missingOf(needs, taught),
+  }));
   const [nearest] = judged.sort((a, b) => a.missing.length - b.missing.length);
   return { decodable: false, missing: nearest?.missing ?? [], ...(nearest && { reading: nearest.reading }) };
 }
 
 /** `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted. */
 export function isDecodable(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
-  return preparedNeeds(entry, lexicon).some((needs) => isMet(needs, taught));
+  return wayMet(entry, taught, lexicon) !== undefined;
 }
 
 /** Every word of the list that can be decoded (words learnt whole are not among them), in list order. */

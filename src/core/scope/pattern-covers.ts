@@ -3,11 +3,8 @@ import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
 import type { Pattern } from "./patterns.ts";
 
-/** Rules that read a unit without its correspondence being taught: soft c as a rule reads city. */
-type Cover = readonly [Pattern, (unit: Unit, k: number, reading: Segmentation) => boolean];
-
-const isOne = ({ grapheme, phonemes }: Unit, graphemes: RegExp, sound: string) =>
-  graphemes.test(grapheme) && phonemes.join("+") === sound;
+const TION = ["ti", "o", "n"] as const;
+const TURE = ["t", "ure"] as const;
 
 /** Does the reading end in these units, with or without a plural s? @returns index of the first of them, or -1 */
 function endingAt({ units }: Segmentation, graphemes: readonly string[]): number {
@@ -24,35 +21,51 @@ const inEnding = (k: number, reading: Segmentation, graphemes: readonly string[]
   return at !== -1 && k >= at && k < at + graphemes.length;
 };
 
+const SYLLABLES = new WeakMap<Segmentation, ReturnType<typeof syllablesOf>>();
+
+/** The syllables of a reading, worked out once. */
+function syllablesIn(reading: Segmentation): ReturnType<typeof syllablesOf> {
+  let syllables = SYLLABLES.get(reading);
+  if (!syllables) {
+    syllables = syllablesOf(reading);
+    SYLLABLES.set(reading, syllables);
+  }
+  return syllables;
+}
+
 /** A vowel letter with its long sound at the end of its syllable: ro·bot, go. */
 function isOpen(unit: Unit, k: number, reading: Segmentation): boolean {
   const sound = phoneme(unit.phonemes.at(-1) ?? "");
   const isLong = sound?.kind === "vowel" && (sound.length === "long" || sound.length === "diphthong");
-  if (!isLong || !/^[aeiouy]$/.test(unit.grapheme)) return false;
-  return syllablesOf(reading).some(({ units, type }) => type === "open" && units.at(-1) === k);
+  return isLong && syllablesIn(reading).some(({ units, type }) => type === "open" && units.at(-1) === k);
 }
 
-const COVERS: readonly Cover[] = [
-  ["soft-c", (unit) => isOne(unit, /^(?:c|ce)$/, "s")],
-  ["soft-g", (unit) => isOne(unit, /^(?:g|ge)$/, "dʒ")],
-  [
-    "weak-vowel",
-    (unit) =>
-      /^[aeiou]$/.test(unit.grapheme) &&
-      (unit.phonemes[0] === "ə" || (unit.grapheme !== "i" && unit.phonemes[0] === "ɪ" && unit.slot === "nucleus")),
-  ],
-  ["consonant-le", (unit) => isOne(unit, /^le$/, "ə+l")],
-  ["open-syllables", isOpen],
-  ["ending-tion", (_, k, reading) => inEnding(k, reading, ["ti", "o", "n"])],
-  ["ending-ture", (_, k, reading) => inEnding(k, reading, ["t", "ure"])],
-];
+/** A vowel letter that is not said in full: the e of open, the a of about. */
+const isWeak = ({ grapheme, phonemes }: Unit) =>
+  phonemes[0] === "ə" || (grapheme !== "i" && grapheme !== "y" && phonemes[0] === "ɪ");
+
+const NO_PATTERNS: readonly Pattern[] = [];
+const LONGEST_COVERED = 3;
 
 /**
- * The patterns that read a unit where they are taught, whether or not its correspondence is.
+ * The patterns that read a unit where they are taught, whether or not its correspondence is: soft c as a rule reads city.
  *
  * @param k index of the unit in the reading
  */
-export function coversOf(reading: Segmentation, k: number): Pattern[] {
+export function coversOf(reading: Segmentation, k: number): readonly Pattern[] {
   const unit = reading.units[k] as Unit;
-  return COVERS.flatMap(([pattern, covers]) => (covers(unit, k, reading) ? [pattern] : []));
+  const { grapheme, phonemes } = unit;
+  if (grapheme.length > LONGEST_COVERED) return NO_PATTERNS;
+  const sounds = phonemes.join("+");
+  const covers: Pattern[] = [];
+  if ((grapheme === "c" || grapheme === "ce") && sounds === "s") covers.push("soft-c");
+  if ((grapheme === "g" || grapheme === "ge") && sounds === "dʒ") covers.push("soft-g");
+  if (grapheme === "le" && sounds === "ə+l") covers.push("consonant-le");
+  if (unit.slot === "nucleus" && /^[aeiouy]$/.test(grapheme)) {
+    if (isWeak(unit)) covers.push("weak-vowel");
+    else if (isOpen(unit, k, reading)) covers.push("open-syllables");
+  }
+  if (/^(?:ti|o|n)$/.test(grapheme) && inEnding(k, reading, TION)) covers.push("ending-tion");
+  if (/^(?:t|ure)$/.test(grapheme) && inEnding(k, reading, TURE)) covers.push("ending-ture");
+  return covers.length > 0 ? covers : NO_PATTERNS;
 }

@@ -103,28 +103,58 @@ function needsByBase(
   return { reading, units: units.map((unit) => ({ ...unit, unit: -1 })), patterns: [[pattern], [change], ...patterns] };
 }
 
-const PREPARED = new WeakMap<LexiconWord, readonly Needs[]>();
+/** The ways to read a word: as it is spelled, and by its base; the second is worked out when the first does not do. */
+interface Ways {
+  readonly asSpelled: readonly Needs[];
+  byBase?: readonly Needs[];
+}
+
+const PREPARED = new WeakMap<LexiconWord, Ways>();
+
+function waysTo(entry: LexiconWord, lexicon: Lexicon): Ways {
+  let ways = PREPARED.get(entry);
+  if (!ways) {
+    ways = { asSpelled: asSpelled(entry, lexicon) };
+    PREPARED.set(entry, ways);
+  }
+  return ways;
+}
+
+function byBaseOf(entry: LexiconWord, ways: Ways, lexicon: Lexicon): readonly Needs[] {
+  ways.byBase ??= byBase(entry, lexicon);
+  return ways.byBase;
+}
 
 /** The needs of every way to read a word's leading sound: one of them met is enough. */
 export function preparedNeeds(entry: LexiconWord, lexicon: Lexicon): readonly Needs[] {
-  let needs = PREPARED.get(entry);
-  if (!needs) {
-    needs = waysOf(entry, lexicon);
-    PREPARED.set(entry, needs);
-  }
-  return needs;
+  const ways = waysTo(entry, lexicon);
+  return [...ways.asSpelled, ...byBaseOf(entry, ways, lexicon)];
 }
 
-function waysOf(entry: LexiconWord, lexicon: Lexicon): Needs[] {
+/** The first way of reading a word that a taught set allows. */
+export function wayMet(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Needs | undefined {
+  const ways = waysTo(entry, lexicon);
+  const isIn = (needs: Needs) => isMet(needs, taught);
+  return ways.asSpelled.find(isIn) ?? byBaseOf(entry, ways, lexicon).find(isIn);
+}
+
+function asSpelled(entry: LexiconWord, lexicon: Lexicon): Needs[] {
+  const { word } = entry;
+  const { accent } = lexicon;
+  const possessive = word.endsWith("'s") && !CONTRACTIONS.includes(word);
+  const inflection = inflectionOf(word, lexicon);
+  return sameSoundReadings(entry).map((reading) =>
+    possessive ? needsAsSpelled(reading, accent, undefined, true) : needsOf(reading, inflection, accent),
+  );
+}
+
+function byBase(entry: LexiconWord, lexicon: Lexicon): Needs[] {
   const { word } = entry;
   const { accent } = lexicon;
   const readings = sameSoundReadings(entry);
-  const possessive = word.endsWith("'s") && !CONTRACTIONS.includes(word);
   const inflection = inflectionOf(word, lexicon);
   const derivation = inflection ? undefined : derivationOf(word, lexicon);
-  const ways = readings.map((reading) =>
-    possessive ? needsAsSpelled(reading, accent, undefined, true) : needsOf(reading, inflection, accent),
-  );
+  const ways: Needs[] = [];
   const [lead] = readings as readonly [Segmentation, ...Segmentation[]];
   const base = lexicon.get(inflection?.base ?? derivation?.base ?? "");
   if (inflection && base) {

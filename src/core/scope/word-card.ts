@@ -22,7 +22,7 @@ export interface WordCard {
   readonly readings: readonly Segmentation[];
   readonly counts: WordCounts;
   readonly syllables: readonly Syllable[];
-  /** Unit indices of the part to point out: rare or odd spellings. */
+  /** Unit indices of the part to point out: of a word learnt whole what is not taught yet, else odd spellings. */
   readonly oddUnits: readonly number[];
   readonly today: Decodability;
   /** The step of the sequence at which it comes within reach, counted from 1. */
@@ -72,7 +72,7 @@ export function wordCard(
     readings: distinctReadings(entry),
     counts: countWord(lead, taps),
     syllables: syllablesOf(lead),
-    oddUnits: lead.units.flatMap((unit, k) => (unit.commonness >= ODD ? [k] : [])),
+    oddUnits: oddUnitsOf(spelling, lead, taught, lexicon),
     today: checkDecodable(spelling, taught, lexicon),
     firstStep: firstDecodableStep(spelling, sequence, lexicon),
     soundAlikes: soundAlikes(spelling, lexicon),
@@ -80,6 +80,19 @@ export function wordCard(
     forms: formsOf(spelling, lexicon),
     unsuitable: lexicon.unsuitable(spelling),
   };
+}
+
+/**
+ * What to point out in a word: of one learnt whole, what this group has not been taught yet (the e of the, the o of to);
+ * of any other, its rare and odd spellings.
+ */
+function oddUnitsOf(word: string, lead: Segmentation, taught: TaughtSet, lexicon: Lexicon): number[] {
+  if (taught.words.has(word)) {
+    const { missing } = checkDecodable(word, { ...taught, words: new Set() }, lexicon);
+    const untaught = missing.flatMap((one) => (one.kind === "gpc" && one.unit >= 0 ? [one.unit] : []));
+    if (untaught.length > 0) return untaught;
+  }
+  return lead.units.flatMap((unit, k) => (unit.commonness >= ODD ? [k] : []));
 }
 
 const READINGS_SHOWN = 4;

@@ -11,6 +11,8 @@ interface Props {
   readonly stepName: string;
   readonly taughtHref: string;
   readonly choices: readonly string[];
+  /** Patterns that can be met as well, those taught last first. */
+  readonly patterns: readonly string[];
   readonly focus: readonly string[];
   readonly contrasts: readonly Contrast[];
   readonly weights: Readonly<Record<string, number>>;
@@ -23,7 +25,7 @@ const HEAVIEST = 3;
 
 /** What the chain is for: correspondences to meet, pairs to tell apart, and how much each counts. */
 export function AimPanel(props: Props) {
-  const { focus, contrasts, choices, weights, onAim } = props;
+  const { focus, contrasts, choices, patterns, weights, onAim } = props;
   const [half, setHalf] = useState<string>();
   const weightOf = (aim: string) => weights[aim] ?? 1;
   return (
@@ -92,7 +94,7 @@ export function AimPanel(props: Props) {
         </ul>
         <div className="mt-2 flex gap-2">
           <GpcPicker
-            choices={choices.filter((id) => !focus.includes(id))}
+            choices={[...choices, ...patterns].filter((id) => !focus.includes(id))}
             onPick={(id) => onAim({ focus: [...focus, id] })}
           >
             <button type="button" className="button flex flex-1 items-center justify-center gap-1 px-2">

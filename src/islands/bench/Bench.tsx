@@ -35,7 +35,7 @@ export default function Bench(page: BenchProps) {
   const [planner] = useState(chainWorker);
   const { words, gap, focus, contrasts, shape } = state;
 
-  const { choices, rules, aim, gapQuestion } = useBenchQuestions(page, ticks, state);
+  const { choices, patterns, rules, aim, gapQuestion } = useBenchQuestions(page, ticks, state);
   const { report, verdicts, suggestions } = useChainAnswers(desk, words, aim, rules, gapQuestion);
   const planning = usePlanner({ state, dispatch, group, rules, recent, ticks, onTicks: setTicks, desk, planner });
   const mending = useMending({ state, dispatch, rules, verdicts, desk, planner: planning });
@@ -80,6 +80,7 @@ export default function Bench(page: BenchProps) {
             stepName={sequence.steps[group.step - 1]?.name ?? ""}
             taughtHref={`/groups/${group.id}`}
             choices={choices}
+            patterns={patterns}
             focus={focus}
             contrasts={contrasts}
             weights={shape.weights ?? {}}

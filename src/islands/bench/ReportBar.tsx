@@ -31,7 +31,11 @@ export function ReportBar({ report, focus, taps, mixedUp }: Props) {
       {focus.length > 0 && (
         <Figure
           value={`${report.focusChances} ${report.focusChances === 1 ? "word" : "words"}`}
-          label={`with ${focus.map(gpcLetters).join(", ")}`}
+          label={
+            report.unmet.length > 0
+              ? `with ${focus.map(gpcLetters).join(", ")}; none with ${report.unmet.map(gpcLetters).join(", ")}`
+              : `with ${focus.map(gpcLetters).join(", ")}`
+          }
         />
       )}
       {report.contrasts.map((contrast) => (

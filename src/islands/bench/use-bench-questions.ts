@@ -1,5 +1,12 @@
 import { useMemo } from "react";
-import { type ChainAim, type JudgeRequest, type TickTokens, taughtGpcs, taughtOf } from "../../core/light.ts";
+import {
+  type ChainAim,
+  type JudgeRequest,
+  type TickTokens,
+  taughtGpcs,
+  taughtOf,
+  taughtPatterns,
+} from "../../core/light.ts";
 import type { BenchProps } from "./starting-state.ts";
 import { type BenchState, sidesOf } from "./state.ts";
 
@@ -9,6 +16,7 @@ export function useBenchQuestions({ scope, recent }: BenchProps, ticks: TickToke
   const { school } = scope;
   const taught = useMemo(() => taughtOf({ ...scope, ticks }), [scope, ticks]);
   const choices = useMemo(() => taughtGpcs({ ...scope, ticks }), [scope, ticks]);
+  const patterns = useMemo(() => taughtPatterns({ ...scope, ticks }), [scope, ticks]);
   const rules = useMemo((): JudgeRequest => {
     const { moves, mode, leastFamiliar, tiles, nonsenseShare, never } = shape;
     return {
@@ -42,5 +50,5 @@ export function useBenchQuestions({ scope, recent }: BenchProps, ticks: TickToke
     (): JudgeRequest => ({ ...rules, taken: words, ...sidesOf({ words, gap }) }),
     [rules, words, gap],
   );
-  return { choices, rules, aim, gapQuestion };
+  return { choices, patterns, rules, aim, gapQuestion };
 }

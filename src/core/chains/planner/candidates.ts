@@ -38,11 +38,11 @@ export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: 
     entry.familiarity <= (request.leastFamiliar ?? FAMILIAR) &&
     !entry.isCapital &&
     isFit(entry.suitability, request) &&
-    (mode === "ears-only" || decodableIn(request.taught, lexicon).has(entry)) &&
     !hasTwoReadings(entry) &&
     !hasPartedR(entry) &&
     (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
-    fitsTheBox(entry, request)
+    fitsTheBox(entry, request) &&
+    (mode === "ears-only" || canRead(entry, request.taught, lexicon))
   );
 }
 
@@ -55,6 +55,23 @@ function hasPartedR({ readings }: LexiconWord): boolean {
     ({ phonemes }, k) =>
       phonemes[0] === "r" && units[k + 1]?.slot === "nucleus" && BLURRED_BY_R.has(units[k - 1]?.phonemes[0] ?? ""),
   );
+}
+
+const READABLE = new WeakMap<TaughtSet, WeakMap<LexiconWord, boolean>>();
+
+/** Can a group decode this word? Each word is looked at once for a taught set, when it is first asked about. */
+function canRead(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
+  let known = READABLE.get(taught);
+  if (!known) {
+    known = new WeakMap();
+    READABLE.set(taught, known);
+  }
+  let can = known.get(entry);
+  if (can === undefined) {
+    can = isDecodable(entry, taught, lexicon);
+    known.set(entry, can);
+  }
+  return can;
 }
 
 const DECODABLE = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();

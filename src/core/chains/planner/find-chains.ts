@@ -19,12 +19,19 @@ const MENDED_BY_WORDS: ReadonlySet<string> = new Set([
 /**
  * Chains for a request: of its length or, where a power is to be reached, of the fewest words that do. Where the request
  * does not say how familiar words must be, words that children know by seven are tried first, then those they meet by
- * nine, then any: as soon as there is a chain that meets every aim. A chain that meets none of its aims is none.
+ * nine, then any: as soon as there is a chain that meets every aim.
  *
  * @param budget paths each search may look at
  * @param wanted how many chains, from 1
+ * @param mustMeetAims a chain that meets none of its aims is none
  */
-export function findChains(request: ChainRequest, lexicon: Lexicon, wanted: number, budget?: number): Found {
+export function findChains(
+  request: ChainRequest,
+  lexicon: Lexicon,
+  wanted: number,
+  budget?: number,
+  mustMeetAims = true,
+): Found {
   const bounds = request.leastFamiliar ? [request.leastFamiliar] : ([FAMILIAR, 3, LEAST_KNOWN] as const);
   let best: { found: Found; unmet: readonly string[] } | undefined;
   for (const leastFamiliar of bounds) {
@@ -36,8 +43,10 @@ export function findChains(request: ChainRequest, lexicon: Lexicon, wanted: numb
     if (!found.ok && !MENDED_BY_WORDS.has(found.reason.code)) break;
   }
   const { found, unmet } = best as { found: Found; unmet: readonly string[] };
-  const meetsNone = request.focus.length > 0 && unmet.length === request.focus.length && request.contrasts.length === 0;
-  return found.ok && meetsNone ? { ok: false, reason: { code: "aim-out-of-reach", aims: unmet } } : found;
+  // Around words that stay in their places, and for less than was asked, the aim is met as far as it goes.
+  const isFree = mustMeetAims && !request.fixed?.some((word) => word !== undefined) && request.contrasts.length === 0;
+  const meetsNone = request.focus.length > 0 && unmet.length === request.focus.length;
+  return found.ok && isFree && meetsNone ? { ok: false, reason: { code: "aim-out-of-reach", aims: unmet } } : found;
 }
 
 /** Aims that the best chain found does not meet. */

@@ -69,7 +69,7 @@ export function relaxationsFor(
     if (found.length === MOST) break;
     // The least shortening that does is enough.
     if (relaxation.code === "shorter" && found.some((other) => other.relaxation.code === "shorter")) continue;
-    const answer = findChains({ ...request, ...change }, lexicon, 1, BUDGET);
+    const answer = findChains({ ...request, ...change }, lexicon, 1, BUDGET, reason.code === "aim-out-of-reach");
     onTried?.(k + 1, candidates.length);
     const example = answer.ok ? answer.chains[0]?.words : undefined;
     if (example) found.push({ relaxation, change, example });
@@ -128,8 +128,8 @@ function without(request: ChainRequest, end: "start" | "end", place: number): Pa
 }
 
 function untaughtAims(reason: NoChainReason, request: ChainRequest): RelaxationCandidate[] {
-  if (reason.code !== "aim-not-taught") return [];
-  return reason.gpcs.map((gpc) => ({
+  const aims = reason.code === "aim-not-taught" ? reason.gpcs : reason.code === "aim-out-of-reach" ? reason.aims : [];
+  return aims.map((gpc) => ({
     relaxation: { code: "drop-aim", gpc },
     change: {
       focus: request.focus.filter((id) => id !== gpc),

@@ -13,7 +13,9 @@ describe("the readings by rule of a known word hold what the dictionary says", (
     [1, 0.98],
     [2, 0.92],
   ])("words of %i syllables: at least %f", (syllables, least) => {
-    const words = shippedLexicon().words.filter((entry, k) => entry.syllables === syllables && !entry.word.includes("'") && k % 4 === 0);
+    const words = shippedLexicon().words.filter(
+      (entry, k) => entry.syllables === syllables && !entry.word.includes("'") && k % 4 === 0,
+    );
     expect(words.length).toBeGreaterThan(1000);
     const held = words.filter(({ word, readings }) => {
       const listed = new Set(readings.map(heard));
