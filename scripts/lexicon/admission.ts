@@ -82,7 +82,7 @@ export function admission(): Admission {
       answer =
         usable &&
         (isLong
-          ? also.has(word) || countOf(word) >= LEAST_COUNT_OF_A_LONG_WORD
+          ? also.has(word) || seldom.has(word) || countOf(word) >= LEAST_COUNT_OF_A_LONG_WORD
           : isEveryday(word) || (countOf(word) >= LEAST_COUNT_OF_A_FORM && basesOf(word).some((base) => isIn(base))));
       known.set(word, answer);
     }

@@ -4,6 +4,7 @@ import type { TaughtSet } from "../scope/taught-set.ts";
 import { type Decoding, decode } from "../spelling/decode/decode.ts";
 import { isNearRude } from "./near-rude.ts";
 import { screensOf } from "./screens.ts";
+import { NEVER_TOGETHER } from "./shapes.ts";
 
 /** May a spelling be used as a nonsense word? */
 export type NonsenseVerdict =
@@ -15,7 +16,7 @@ export type NonsenseVerdict =
 export function judgeNonsense(word: string, taught: TaughtSet, lexicon: Lexicon): NonsenseVerdict {
   const screens = screensOf(lexicon);
   const reading = decode(word);
-  if (!reading) return { ok: false, code: "unreadable" };
+  if (!reading || NEVER_TOGETHER.test(word)) return { ok: false, code: "unreadable" };
   if (lexicon.unsuitable(word) || isNearRude(reading)) return { ok: false, code: "unsuitable" };
   if (screens.refuses(word)) return { ok: false, code: "real-word" };
   if (screens.soundsReal(reading)) return { ok: false, code: "sounds-real" };

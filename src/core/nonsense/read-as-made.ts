@@ -6,7 +6,7 @@ import type { Gpc } from "../spelling/gpc.ts";
 import { graphemesOf, phonemesOf } from "../spelling/segmentation.ts";
 import { isNearRude } from "./near-rude.ts";
 import { screensOf, soundKey } from "./screens.ts";
-import { MISLEADING } from "./shapes.ts";
+import { MISLEADING, NEVER_TOGETHER } from "./shapes.ts";
 
 /** A second reading this much dearer than the first does not make a word ambiguous. */
 const CLEAR_MARGIN = 0.35;
@@ -26,7 +26,8 @@ export function readAsMade(
 ): Decoding | undefined {
   const { accent } = taught;
   const screens = screensOf(lexicon);
-  if (screens.refuses(word) || MISLEADING.some((pattern) => pattern.test(word))) return undefined;
+  if (screens.refuses(word) || NEVER_TOGETHER.test(word) || MISLEADING.some((pattern) => pattern.test(word)))
+    return undefined;
   // Thin and this: who knows both cannot tell which th a made-up word begins with.
   if (word.startsWith("th") && taught.gpcs.has("th=θ") && taught.gpcs.has("th=ð")) return undefined;
   const [reading, second] = decodings(word, { taught });

@@ -32,10 +32,11 @@ export const UNDER_SPLIT_DIGRAPH: readonly string[] = "b d f k l m n p t v z".sp
 export const ONLY_AT_END: readonly string[] = "ay oy ow ie ue ew aw".split(" ");
 export const NEVER_AT_END: readonly string[] = "ai oi ou oa u i a".split(" ");
 
+/** What English never puts together: yyle, wuw, iin. */
+export const NEVER_TOGETHER = /yy|ii|uu|aa|^y[iy]|^w[uy]|^wh[uy]/;
+
 /** Spellings that look possible and are read in ways of their own (half, talk, palm, folk; who; two; wag, wash). */
 export const MISLEADING: readonly RegExp[] = [
-  // What English never puts together: yyle, wuw, iin.
-  /yy|ii|uu|aa|^y[iy]|^w[uy]|^wh[uy]/,
   /[ao]l[fkmv]/,
   /^who/,
   /^two/,

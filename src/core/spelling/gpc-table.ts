@@ -28,10 +28,8 @@ tte    t     4 end        gazette
 ed     t     1 suffix     jumped
 bt     t     4 any        doubt debt
 pt     t     5 any        receipt
-th     t     5 any        thyme
 ct     t     5 any        indict
 cht    t     5 end        yacht
-tw     t     5 start      two
 d      d     1 any        dog mad
 dd     d     2 any        daddy add
 de     d     4 end        blonde
@@ -47,7 +45,7 @@ qu     k     4 any        quay
 cqu    k     5 any        lacquer
 kk     k     4 any        trekked
 kh     k     5 any        khaki
-lk     k     5 end        polka
+lk     k     5 end        caulk
 co     k     5 inside     chocolate
 sch    s+k   5 start      schwa
 g      g     1 any        gap dog
@@ -66,7 +64,6 @@ pph    f     5 any        sapphire
 v      v     1 any        van
 ve     v     1 end        give have
 vv     v     4 any        savvy
-ph     v     5 any        nephew
 th     θ     1 any        thin moth
 th     ð     1 any        this with
 th     t+θ   5 end        eighth
@@ -83,7 +80,6 @@ st     s     4 inside     listen
 sw     s     5 any        sword
 sse    s     3 end        finesse
 z      s     5 any        waltz
-ts     s     5 any        tsar
 z      z     1 any        zip
 s      z     1 any        has
 zz     z     1 any        buzz
@@ -93,7 +89,6 @@ ss     z     5 any        scissors
 x      z     5 start      xylophone
 cz     z     5 start      czar
 si     z     5 inside     business
-sp     z     5 inside     raspberry
 sth    z     5 any        asthma
 sh     ʃ     1 any        ship fish
 ch     ʃ     3 any        chef
@@ -129,7 +124,7 @@ che    tʃ    5 end        niche
 te     tʃ    5 inside     righteous
 j      dʒ    1 any        jam
 g      dʒ    2 before-eiy gem
-ge     dʒ    1 end        cage hinge
+ge     dʒ    1 end        change hinge
 dge    dʒ    1 end        badge
 dg     dʒ    2 before-eiy budget
 gg     dʒ    5 any        suggest
@@ -148,7 +143,6 @@ me     m     2 end        come
 gm     m     4 end        phlegm
 mme    m     4 end        programme
 m      ə+m   3 end        prism
-lm     m     5 any        salmon
 n      n     1 any        net
 nn     n     2 any        dinner inn
 kn     n     1 start      knee
@@ -166,21 +160,20 @@ ngue   ŋ     4 end        tongue
 nd     ŋ     5 inside     handkerchief
 l      l     1 any        leg
 ll     l     1 any        bell
-le     l     3 end        tingle
+le     l     3 end        missile
 lle    l     4 end        belle
 sl     l     5 any        isle
 sle    l     5 end        aisle
 le     ə+l   1 end        table
-l      ə+l   4 any        babbling
+l      ə+l   4 any        settled
 all    l     3 inside     basically
 ull    l     4 inside     awfully
 r      r     1 any        rag
 rr     r     2 any        carry
 wr     r     1 start      wrap
 rh     r     3 any        rhyme
-er     r     5 inside     interest
 ar     r     5 inside     elementary
-r      ər    3 any        hour
+r      ər    3 any        scoured
 w      w     1 start      web
 wh     w     1 start      when
 u      w     3 inside     penguin
@@ -197,10 +190,9 @@ xc     k+s   3 inside     except
 x      g+z   2 inside     exam
 x      g+ʒ   5 inside     luxury
 xh     g+z   4 inside     exhaust
-x      k+ʃ   4 inside     luxury
 xi     k+ʃ   4 inside     anxious
 zz     t+s   5 inside     pizza
-z      t+s   5 any        quartz
+z      t+s   5 any        marzipan
 a      æ     1 any        cat
 al     æ     4 inside     half
 au     æ     4 any        laugh
@@ -225,7 +217,7 @@ o      ɪ     5 any        women
 ie     ɪ     5 any        sieve
 ee     ɪ     5 any        been
 a      ɪ     3 inside     village
-ai     ɪ     4 inside     captain
+ai     ɪ     4 inside     bargaining
 ia     ɪ     4 inside     marriage
 ei     ɪ     4 inside     forfeit
 ou     ɪ     5 inside     luscious
@@ -247,7 +239,7 @@ oo     ʊ     1 any        book
 u      ʊ     2 any        put
 oul    ʊ     4 any        could
 o      ʊ     4 any        wolf
-ou     ʊ     5 any        courier
+ou     ʊ     5 any        boulevard
 ee     iː    1 any        see
 ea     iː    1 any        sea
 e      iː    1 any        he
@@ -304,7 +296,7 @@ aigh   eɪ    4 any        straight
 e      eɪ    4 any        cafe
 et     eɪ    4 end        ballet
 e-e    eɪ    4 any        fete
-ee     eɪ    4 any        fiancee
+ee     eɪ    4 any        toupee
 au     eɪ    5 any        gauge
 ao     eɪ    5 any        gaol
 ae     eɪ    5 any        reggae
@@ -323,7 +315,6 @@ eye    aɪ    5 any        eye
 ai     aɪ    5 any        aisle
 ay     aɪ    5 any        bayou
 aye    aɪ    5 any        aye
-ui     aɪ    5 any        guide
 ia     aɪ    5 any        diamond
 o-e    oʊ    1 any        home
 oa     oʊ    1 any        boat
@@ -333,7 +324,7 @@ oe     oʊ    2 any        toe
 ough   oʊ    4 any        though
 ou     oʊ    4 any        soul
 ew     oʊ    5 any        sew
-eau    oʊ    4 any        bureau
+eau    oʊ    4 any        plateau
 au     oʊ    4 any        chauffeur
 oh     oʊ    4 any        oh
 ol     oʊ    4 inside     folk
@@ -363,17 +354,14 @@ al     ɑː    2 before-m   palm
 ah     ɑː    4 any        ah
 au     ɑː    4 any        aunt
 aa     ɑː    5 any        baa
-ea     ɑː    5 any        hearth
 ar     ɑːr   1 any        car
 are    ɑːr   5 any        are
 ear    ɑːr   4 any        heart
 aar    ɑːr   5 any        bazaar
 er     ɑːr   5 any        sergeant
-uar    ɑːr   4 any        guard
 arrh   ɑːr   5 any        catarrh
 arr    ɑːr   3 any        charred
 oir    w+ɑːr 5 any        memoir
-oi     w+ɑː  5 any        croissant
 or     ɔːr   1 any        fork
 ore    ɔːr   1 any        more
 oar    ɔːr   2 any        board
@@ -388,26 +376,23 @@ are    er    1 any        care
 ear    er    2 any        bear
 ere    er    3 any        there
 eir    er    3 any        their
-ar     er    3 any        vary
+ar     er    3 any        sharing
 ayer   er    5 any        prayer
-ayor   er    5 any        mayor
 aer    er    4 any        aerial
 heir   er    5 any        heir
-er     er    4 any        errand
+er     er    4 any        concerto
 aire   er    4 end        millionaire
 ear    ɪr    1 any        hear
 eer    ɪr    1 any        deer
 ere    ɪr    2 any        here
 ier    ɪr    3 any        pier
 eir    ɪr    3 any        weird
-er     ɪr    3 any        hero
-ir     ɪr    5 any        souvenir
 ure    ʊr    2 any        sure
 oor    ʊr    3 any        poor
 our    ʊr    3 any        tour
-ur     ʊr    2 any        rural
+ur     ʊr    2 any        luring
 ure    j+ʊr  2 any        cure
-ur     j+ʊr  3 any        fury
+ur     j+ʊr  3 any        curing
 eur    j+ʊr  4 any        europe
 er     ɜːr   1 any        her
 ir     ɜːr   1 any        bird
@@ -429,11 +414,9 @@ er     ər    1 any        sister
 or     ər    2 any        doctor
 ar     ər    2 any        collar
 our    ər    4 any        favour
-ur     ər    3 any        surprise
 ure    ər    2 any        picture
 re     ər    3 end        acre
 yr     ər    4 any        martyr
-ir     ər    4 any        elixir
 oar    ər    4 any        cupboard
 ro     ər    5 any        iron
 a      ə     1 any        about
@@ -444,20 +427,17 @@ i      ə     2 any        pencil
 ou     ə     2 any        famous
 ai     ə     4 any        captain
 y      ə     4 any        vinyl
-eo     ə     4 any        pigeon
-ea     ə     4 any        sergeant
+eo     ə     4 any        luncheon
+ea     ə     4 any        mileage
 oi     ə     4 any        porpoise
 ah     ə     4 any        cheetah
 ei     ə     4 any        foreign
 au     ə     4 any        restaurant
 ia     ə     4 any        parliament
 ie     ə     4 any        ancient
-oa     ə     5 any        cupboard
-ough   ə     4 any        borough
 ui     ə     4 inside     biscuit
-awr    ər    5 start      awry
 ure    j+ər  3 any        figure
-si     tʃ    4 inside     mansion
+si     tʃ    4 inside     tensions
 is     iː    5 end        debris
 ut     j+uː  5 end        debut
 c      s     5 any        facade
@@ -469,13 +449,13 @@ tg     g     5 inside     mortgage
 gn     n+j   4 inside     poignant
 uu     j+uː  5 inside     vacuum
 iere   ɪr    5 end        premiere
-eur    ʊr    4 any        neurons
+eur    ʊr    4 any        grandeur
 ort    ɔːr   5 end        rapport
 ae     aɪ    5 any        maestro
 sc     ʃ     5 inside     fascist
 eor    ɪr    5 inside     theory
 ed     ɪ+d   1 suffix     wanted
-ed     ə+d   1 suffix     wanted
+ed     ə+d   1 suffix     needed
 es     ɪ+z   1 suffix     boxes
 es     ə+z   1 suffix     boxes
 `;

@@ -86,6 +86,10 @@ export const SELDOM_IN_FILMS = `
   vastness vertex vista wader wafted warble warbler warblers washboard washtub weaning wearied webpage weeklong weighty
   wetland wetlands wetness wetsuit wettest wheaten wheelers whetstone whiten whiteness whitish wholeness wicket wickets
   widget widgets wildness winder windswept winker wingspan wisher wispy wistful withstood woeful woodpile woollen
-  wordless wordy workbench workbook workbooks workroom worksheet worksheets worthies wryly yearling zany zester zither`
+  underline underlined underlining multiply multiplication subtraction rectangle rectangles hexagon pentagon octagon
+  perimeter triangular adjective dragonfly dragonflies jellybean blackberries cranberry marigold daffodil dandelion
+  buttercups hibernate predator carnivore herbivore evaporate amphibian habitats hummingbird grasshoppers caterpillars
+  butterflies kangaroos ladybugs sunflower woodpecker strawberries raspberries gooseberry tangerine cucumber broccoli
+  lollipops trampoline tambourine xylophone tyrannosaurus triceratops wheelbarrow wordless wordy workbench workbook workbooks workroom worksheet worksheets worthies wryly yearling zany zester zither`
   .split(/\s+/)
   .filter(Boolean);

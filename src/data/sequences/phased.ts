@@ -82,13 +82,13 @@ ear are ere      | are=er ear=er ere=er eir=er ar=er a=e |  |
 eer ere          | eer=ɪr ere=ɪr ier=ɪr |  |
 ear or as in word| ear=ɜːr or=ɜːr ar=ɔːr |  |
 o as in son      | o=ʌ ou=ʌ me=m ne=n |  | blood flood
--or -ar          | or=ər ar=ər our=ər ur=ər |  |
+-or -ar          | or=ər ar=ər our=ər |  |
 -le              | le=ə+l le=l l=ə+l | consonant-le |
 un- re- dis-     |  | prefix-un prefix-re prefix-dis |
 -ful -less -ness |  | suffix-ful suffix-less suffix-ness |
 village, minute  | ai=ɪ te=t u=ɪ ie=ə |  |
 -ture -tion      | ure=ər t=tʃ ti=ʃ ci=ʃ ssi=ʃ si=ʒ s=ʒ shi=ʃ s=ʃ ss=ʃ ce=ʃ | ending-tion ending-ture |
-three syllables  | o=ɔː all=l ar=r er=r | three-syllables |
+three syllables  | o=ɔː all=l ar=r | three-syllables |
 ou as in soup    | ou=uː ui=uː o=uː i=iː i-e=iː eu=uː eu=j+uː oe=uː |  |
 eigh ei ey       | eigh=eɪ ei=eɪ ey=eɪ ei=iː ea=eɪ aigh=eɪ |  |
 quiet letters    | gu=g gue=g que=k gh=f gh=g st=s sc=s bt=t rh=r wh=h cc=k gg=dʒ x=g+z xc=k+s |  |
@@ -96,7 +96,7 @@ father, half     | a=ɑː al=ɑː al=æ au=æ ear=ɑːr arr=ɑːr urr=ɜːr |  |
 onion, penguin   | i=j u=w iew=j+uː u=j+ə ure=j+ər ti=tʃ di=dʒ d=dʒ |  |
 famous, soul     | ou=ə ou=oʊ ough=oʊ ew=oʊ ow=ɒ ou=ɒ ough=aʊ |  |
 build, wolf      | ui=ɪ o=ʊ oul=ʊ oo=ʌ ie=e uy=aɪ eye=aɪ ye=aɪ u=e ai=e |  | says
-theatre, iron    | re=ər ro=ər our=ʊr oor=ʊr ur=ʊr ur=j+ʊr oa=ɔː our=ɜːr ho=ɒ hou=aʊ er=ɪr |  |
+theatre, iron    | re=ər ro=ər our=ʊr oor=ʊr ur=ʊr ur=j+ʊr oa=ɔː our=ɜːr ho=ɒ hou=aʊ |  |
 odd ones         | sw=s zz=t+s ss=z dne=n sl=l ngue=ŋ co=k eau=j+uː de=d eo=e eo=iː ph=p pb=b oar=ər ui=ə ffe=f qu=k eue=j+uː ol=oʊ awer=ɔːr ayer=er et=eɪ e=eɪ tte=t irr=ɜːr aur=ɔːr owe=oʊ a=ʌ oe=ʌ ia=aɪ ah=ɑː ee=ɪ oh=oʊ eir=ɪr mn=m |  | choir choirs yacht yachts aisle aisles handkerchief handsome awesome garage anxious throughout mansion mansions axe moustache plaid sundae tortoise restaurant restaurants marriage marriages suede
 `,
 } as const;
