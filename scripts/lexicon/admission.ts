@@ -3,7 +3,6 @@ import { readFileSync } from "node:fs";
 import wordListPath from "word-list";
 import { CAPITAL_WORDS } from "../../src/data/lexicon/capital-words.ts";
 import { LEFT_OUT } from "../../src/data/lexicon/left-out.ts";
-import { LEFT_OUT_LONG } from "../../src/data/lexicon/left-out-long.ts";
 import { LEFT_OUT_TWO_SYLLABLES } from "../../src/data/lexicon/left-out-two-syllables.ts";
 import { SELDOM_IN_FILMS } from "../../src/data/lexicon/seldom-in-films.ts";
 import { basesOf, formsOf } from "./forms.ts";
@@ -29,8 +28,6 @@ export interface Admission {
   isListed(word: string): boolean;
   /** Is the word in, as far as spelling, frequency and the tables go? */
   isIn(word: string): boolean;
-  /** The word that this is a form of, when that one is in. */
-  baseOf(word: string): string | undefined;
   countOf(word: string): number;
 }
 
@@ -39,7 +36,7 @@ export function admission(): Admission {
   const listed = new Set(readFileSync(wordListPath, "utf8").split("\n"));
   const also = new Set(ALSO_WORDS);
   for (const word of also) listed.add(word);
-  const tables = [LEFT_OUT, LEFT_OUT_TWO_SYLLABLES, LEFT_OUT_LONG];
+  const tables = [LEFT_OUT, LEFT_OUT_TWO_SYLLABLES];
   const leftOut = new Set(tables.flatMap((table) => Object.values(table)).flatMap(split));
   const seldom = new Set(SELDOM_IN_FILMS);
   const { counts } = readFrequencies();
@@ -88,7 +85,7 @@ export function admission(): Admission {
     }
     return answer;
   };
-  return { listed, isListed, isIn, baseOf: (word) => basesOf(word).find((base) => isIn(base)), countOf };
+  return { listed, isListed, isIn, countOf };
 }
 
 function capitalsInFilmSpeech(): Set<string> {

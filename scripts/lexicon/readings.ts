@@ -54,7 +54,7 @@ export interface SuffixedBase {
   readonly letters: number;
 }
 
-/** @param sounds of a base, any of its listings, begin the word's */
+/** @param saysBase does the word begin with the sounds of this base, by any of its listings? */
 export function suffixedBase(
   word: string,
   isWord: (word: string) => boolean,

@@ -71,7 +71,7 @@ const DOUBLED = /^([b-df-hj-np-tv-z])\1$/;
 const MOST_DOUBLED = 2;
 
 /**
- * Cards for sounds: what slipped, then today's, what is due, what is near today's sounds, then others. One card a
+ * Cards for sounds: what was read or built wrongly, then today's, what is due, what is near today's sounds, then others. One card a
  * grapheme, however many sounds it has.
  *
  * @param count how many cards, from 1

@@ -1,2 +1,0 @@
-/** As left-out.ts, for words of three and more syllables. */
-export const LEFT_OUT_LONG: Readonly<Record<string, string>> = {};
