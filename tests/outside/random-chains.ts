@@ -11,11 +11,11 @@ import {
 import { listings, rawSteps } from "./raw-dictionary.ts";
 
 /**
- * Thousands of random requests: whatever is asked, every chain obeys it. Looked at from outside: sounds from
+ * A thousand random requests: whatever is asked, every chain obeys it. Looked at from outside: sounds from
  * the raw dictionary, letters as letters; neither our segmentations nor our step check are asked. In two files, so that
  * two processors share them.
  */
-export const REQUESTS = 1000;
+export const REQUESTS = 500;
 const lexicon = shippedLexicon();
 const sets = new Map<string, ChainRequest["taught"]>();
 
@@ -194,9 +194,9 @@ export function lookOverRandomChains(seed: number): void {
   process.stdout.write(
     `${REQUESTS} requests: ${chains} chains, ${steps} steps, ${refused} refused, ${met} of ${aims} aims met\n`,
   );
-  expect(aims).toBeGreaterThan(400);
+  expect(aims).toBeGreaterThan(200);
   // Start words, held vowels and boxes of tiles may leave no room for an aim; more than now and then they do not.
   expect(met / aims).toBeGreaterThan(0.85);
-  expect(chains).toBeGreaterThan(750);
-  expect(steps).toBeGreaterThan(4000);
+  expect(chains).toBeGreaterThan(375);
+  expect(steps).toBeGreaterThan(2000);
 }

@@ -47,6 +47,8 @@ export interface OralPool {
 const LEAST_FAMILIAR = 3;
 /** A word with a picture comes before others: by ear a child has to know what is meant. */
 const PICTURED = -1;
+/** How far chance moves a word: a familiarity of 2 may come before a 1, or every day brings the same few words. */
+const SPREAD = 3;
 const ODD = 4;
 const LITTLE_WORD = 6;
 const ODD_WORD = 3;
@@ -68,7 +70,7 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
     words
       .map((word) => ({
         word,
-        rank: 2 * word.entry.familiarity + (hasPicture(word.word) ? PICTURED : 0) + burdenOf(word) + random() * 2,
+        rank: 2 * word.entry.familiarity + (hasPicture(word.word) ? PICTURED : 0) + burdenOf(word) + random() * SPREAD,
       }))
       .sort((a, b) => a.rank - b.rank);
   const everyday = shuffled(often).map(({ word }) => word);

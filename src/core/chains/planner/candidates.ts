@@ -32,19 +32,35 @@ export function fitsTheBox(entry: LexiconWord, { tiles, taps }: Pick<ChainReques
  * showable (`refusalOf`).
  */
 export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: Lexicon): boolean {
-  const { mode = "reading" } = request;
   return (
-    entry.word.length > 1 &&
+    clearWords(request, lexicon).has(entry) &&
     entry.familiarity <= (request.leastFamiliar ?? FAMILIAR) &&
-    !entry.isCapital &&
     isFit(entry.suitability, request) &&
-    !hasTwoReadings(entry) &&
-    !hasPartedR(entry) &&
-    (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
-    fitsTheBox(entry, request) &&
-    (mode === "ears-only" || canRead(entry, request.taught, lexicon))
+    (request.mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
+    fitsTheBox(entry, request)
   );
 }
+
+const CLEAR = new WeakMap<Lexicon, ReadonlySet<LexiconWord>>();
+const CLEAR_AND_TAUGHT = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();
+
+/** The words of which a plan asks nothing but what its own request says; those of a taught set unless it is by ear. */
+function clearWords(request: ChainRequest, lexicon: Lexicon): ReadonlySet<LexiconWord> {
+  const { taught } = request;
+  const byEar = isEarsOnly(request);
+  const known = byEar ? CLEAR : (CLEAR_AND_TAUGHT.get(taught) ?? new WeakMap<Lexicon, ReadonlySet<LexiconWord>>());
+  if (!byEar) CLEAR_AND_TAUGHT.set(taught, known);
+  let words = known.get(lexicon);
+  if (!words) {
+    words = new Set((byEar ? lexicon.words : [...decodableIn(taught, lexicon)]).filter(isClear));
+    known.set(lexicon, words);
+  }
+  return words;
+}
+
+/** Said in one way, cut in one way, no name and no single letter. */
+const isClear = (entry: LexiconWord): boolean =>
+  entry.word.length > 1 && !entry.isCapital && !hasTwoReadings(entry) && !hasPartedR(entry);
 
 const BLURRED_BY_R = new Set(["ʌ", "ə", "iː", "uː"]);
 
@@ -55,23 +71,6 @@ function hasPartedR({ readings }: LexiconWord): boolean {
     ({ phonemes }, k) =>
       phonemes[0] === "r" && units[k + 1]?.slot === "nucleus" && BLURRED_BY_R.has(units[k - 1]?.phonemes[0] ?? ""),
   );
-}
-
-const READABLE = new WeakMap<TaughtSet, WeakMap<LexiconWord, boolean>>();
-
-/** Can a group decode this word? Each word is looked at once for a taught set, when it is first asked about. */
-function canRead(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
-  let known = READABLE.get(taught);
-  if (!known) {
-    known = new WeakMap();
-    READABLE.set(taught, known);
-  }
-  let can = known.get(entry);
-  if (can === undefined) {
-    can = isDecodable(entry, taught, lexicon);
-    known.set(entry, can);
-  }
-  return can;
 }
 
 const DECODABLE = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();
