@@ -33,29 +33,59 @@ export function fitsTheBox(entry: LexiconWord, { tiles, taps }: Pick<ChainReques
  */
 export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: Lexicon): boolean {
   return (
-    clearWords(request, lexicon).has(entry) &&
     entry.familiarity <= (request.leastFamiliar ?? FAMILIAR) &&
+    clearWords(request, lexicon, entry.familiarity).has(entry) &&
     isFit(entry.suitability, request) &&
     (request.mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
     fitsTheBox(entry, request)
   );
 }
 
-const CLEAR = new WeakMap<Lexicon, ReadonlySet<LexiconWord>>();
-const CLEAR_AND_TAUGHT = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();
+type ByLevel = Map<Familiarity, ReadonlySet<LexiconWord>>;
+const CLEAR = new WeakMap<Lexicon, ByLevel>();
+const CLEAR_AND_TAUGHT = new WeakMap<TaughtSet, WeakMap<Lexicon, ByLevel>>();
+const DECODABLE = new WeakMap<TaughtSet, WeakMap<Lexicon, ByLevel>>();
 
-/** The words of which a plan asks nothing but what its own request says; those of a taught set unless it is by ear. */
-function clearWords(request: ChainRequest, lexicon: Lexicon): ReadonlySet<LexiconWord> {
-  const { taught } = request;
-  const byEar = isEarsOnly(request);
-  const known = byEar ? CLEAR : (CLEAR_AND_TAUGHT.get(taught) ?? new WeakMap<Lexicon, ReadonlySet<LexiconWord>>());
-  if (!byEar) CLEAR_AND_TAUGHT.set(taught, known);
-  let words = known.get(lexicon);
-  if (!words) {
-    words = new Set((byEar ? lexicon.words : [...decodableIn(taught, lexicon)]).filter(isClear));
-    known.set(lexicon, words);
+/**
+ * The words of one level of familiarity of which a plan asks nothing but what its own request says; those of a taught
+ * set unless it is by ear. Worked out once, a level when it is first asked for: most plans need only two of four.
+ */
+function clearWords(request: ChainRequest, lexicon: Lexicon, level: Familiarity): ReadonlySet<LexiconWord> {
+  const byLevel = isEarsOnly(request)
+    ? getOrMake(CLEAR, lexicon, newLevels)
+    : getOrMake(getOrMake(CLEAR_AND_TAUGHT, request.taught, newLists), lexicon, newLevels);
+  return getOrMake(byLevel, level, () => {
+    const words = isEarsOnly(request) ? lexicon.words : decodableOfLevel(request.taught, lexicon, level);
+    return new Set([...words].filter((entry) => entry.familiarity === level && isClear(entry)));
+  });
+}
+
+function decodableOfLevel(taught: TaughtSet, lexicon: Lexicon, level: Familiarity): ReadonlySet<LexiconWord> {
+  const byLevel = getOrMake(getOrMake(DECODABLE, taught, newLists), lexicon, newLevels);
+  return getOrMake(
+    byLevel,
+    level,
+    () => new Set(lexicon.words.filter((entry) => entry.familiarity === level && isDecodable(entry, taught, lexicon))),
+  );
+}
+
+const newLevels = (): ByLevel => new Map();
+const newLists = () => new WeakMap<Lexicon, ByLevel>();
+
+/** What a map has under a key, put there when it is first asked for. */
+function getOrMake<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V;
+function getOrMake<K, V>(map: Map<K, V>, key: K, make: () => V): V;
+function getOrMake<K, V>(
+  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
+  key: K,
+  make: () => V,
+): V {
+  let value = map.get(key);
+  if (value === undefined) {
+    value = make();
+    map.set(key, value);
   }
-  return words;
+  return value;
 }
 
 /** Said in one way, cut in one way, no name and no single letter. */
@@ -73,41 +103,32 @@ function hasPartedR({ readings }: LexiconWord): boolean {
   );
 }
 
-const DECODABLE = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();
+const ALL_DECODABLE = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<LexiconWord>>>();
 
-/** The words a group can decode, worked out once for a taught set. */
+/** The words a group can decode, in the order of the list, worked out once for a taught set. */
 export function decodableIn(taught: TaughtSet, lexicon: Lexicon): ReadonlySet<LexiconWord> {
-  let byLexicon = DECODABLE.get(taught);
-  if (!byLexicon) {
-    byLexicon = new WeakMap();
-    DECODABLE.set(taught, byLexicon);
-  }
-  let words = byLexicon.get(lexicon);
-  if (!words) {
-    words = new Set(lexicon.words.filter((entry) => isDecodable(entry, taught, lexicon)));
-    byLexicon.set(lexicon, words);
-  }
-  return words;
+  const byLexicon = getOrMake(ALL_DECODABLE, taught, () => new WeakMap<Lexicon, ReadonlySet<LexiconWord>>());
+  return getOrMake(
+    byLexicon,
+    lexicon,
+    () => new Set(lexicon.words.filter((entry) => decodableOfLevel(taught, lexicon, entry.familiarity).has(entry))),
+  );
 }
 
 const NONSENSE = new WeakMap<TaughtSet, Map<string, readonly LexiconWord[]>>();
 
 /** Nonsense words for a plan, in the form of list entries. The same seed gives the same ones. */
 export function nonsenseFor({ taught, seed, tiles }: ChainRequest, lexicon: Lexicon): readonly LexiconWord[] {
-  const known = NONSENSE.get(taught) ?? new Map<string, readonly LexiconWord[]>();
-  NONSENSE.set(taught, known);
+  const known = getOrMake(NONSENSE, taught, () => new Map<string, readonly LexiconWord[]>());
   const inBox = tiles && Object.keys(tiles).filter((tile) => (tiles[tile] ?? 0) > 0);
   const key = `${lexicon.version} ${seed} ${inBox ?? ""}`;
-  let words = known.get(key);
-  if (!words) {
-    const shapes = ["CVC", "CVC", "CCVC", "CVCC"] as const;
-    words = makeNonsense(
+  const shapes = ["CVC", "CVC", "CCVC", "CVCC"] as const;
+  return getOrMake(known, key, () =>
+    makeNonsense(
       { taught: inBox ? ofTiles(taught, inBox) : taught, count: NONSENSE_SUPPLY, seed, shapes },
       lexicon,
-    ).map(({ word, reading }) => nonsenseEntry(word, reading));
-    known.set(key, words);
-  }
-  return words;
+    ).map(({ word, reading }) => nonsenseEntry(word, reading)),
+  );
 }
 
 /** A taught set without what no tile of the box spells: all words made of it then fit the box. */
