@@ -1,6 +1,7 @@
+import { cpSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { chip, teachChain } from "./lesson-steps.ts";
-import { alive, expect, freePort, Server, test } from "./server.ts";
+import { alive, expect, freePort, PLANTED_FOLDER, Server, test } from "./server.ts";
 
 /** Marks that the server does not have yet: on every screen, in a browser that keeps nothing, beside another folder. */
 
@@ -54,6 +55,7 @@ test("another data folder on the same port keeps the marks of the first", async 
   test.slow();
   const port = await freePort();
   const [first, second] = [new Server(port), new Server(port)];
+  cpSync(process.env[PLANTED_FOLDER] as string, first.folder, { recursive: true });
   await first.start();
   await teachChain(page, first, "ship.shop");
   const lesson = page.url();

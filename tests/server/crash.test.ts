@@ -14,9 +14,9 @@ afterAll(() => {
 
 describe("a crash", () => {
   it("in a burst of marks and plan edits: what was answered for is there once, the rest arrives later", async () => {
-    const report = await crashRounds(join(root, "records"), 5, 20261128);
+    const report = await crashRounds(join(root, "records"), 3, 20261128);
     expect(report).toMatchObject({ lost: 0, doubledOrMissing: 0 });
-    expect(report.acknowledged).toBeGreaterThan(15);
+    expect(report.acknowledged).toBeGreaterThan(9);
   });
 
   it("leaves every mark of a burst in its place: 300 from 30 devices are there once", async () => {
@@ -25,6 +25,6 @@ describe("a crash", () => {
   });
 
   it("in the middle of a migration: the next start finishes it, and no row is lost", async () => {
-    expect(await killedMigrations(root, 2, 20261128)).toMatchObject({ broken: 0 });
+    expect(await killedMigrations(root, 1, 20261128)).toMatchObject({ broken: 0 });
   });
 });

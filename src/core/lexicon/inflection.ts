@@ -52,10 +52,12 @@ export function inflectionOf(word: string, lexicon: Lexicon): Inflection | undef
 function findInflection(entry: LexiconWord, lexicon: Lexicon): Inflection | undefined {
   const { word } = entry;
   if (NOT_INFLECTED.has(word) || word.length < 3) return undefined;
+  // Most words end in none of them, and their sounds need not be looked at.
+  const endings = ENDING_IDS.filter((ending) => ENDINGS[ending].spelling.test(word));
+  if (endings.length === 0) return undefined;
   const said = phonemesOf(entry.readings[0]);
-  for (const ending of ENDING_IDS) {
-    const { spelling, sounds } = ENDINGS[ending];
-    if (!spelling.test(word)) continue;
+  for (const ending of endings) {
+    const { sounds } = ENDINGS[ending];
     const stems = sounds
       .filter((sound) => sound.every((id, k) => said[said.length - sound.length + k] === id))
       .map((sound) => said.slice(0, said.length - sound.length).join(" "));

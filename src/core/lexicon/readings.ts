@@ -18,6 +18,7 @@ const soundsOf = (reading: Segmentation) => soundClassOf(phonemesOf(reading).fil
  * leading reading comes first.
  */
 export function distinctReadings(entry: LexiconWord): Segmentation[] {
+  if (entry.readings.length === 1) return [...entry.readings];
   const kept: Segmentation[] = [];
   for (const reading of entry.readings) {
     if (kept.length > 0 && isWeakForm(reading)) continue;

@@ -1,6 +1,6 @@
 import { phoneme } from "../sounds/phonemes.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
-import { syllablesOf } from "../spelling/syllables.ts";
+import { knownSyllables } from "../spelling/syllables.ts";
 import type { Pattern } from "./patterns.ts";
 
 const TION = ["ti", "o", "n"] as const;
@@ -21,23 +21,11 @@ const inEnding = (k: number, reading: Segmentation, graphemes: readonly string[]
   return at !== -1 && k >= at && k < at + graphemes.length;
 };
 
-const SYLLABLES = new WeakMap<Segmentation, ReturnType<typeof syllablesOf>>();
-
-/** The syllables of a reading, worked out once. */
-function syllablesIn(reading: Segmentation): ReturnType<typeof syllablesOf> {
-  let syllables = SYLLABLES.get(reading);
-  if (!syllables) {
-    syllables = syllablesOf(reading);
-    SYLLABLES.set(reading, syllables);
-  }
-  return syllables;
-}
-
 /** A vowel letter with its long sound at the end of its syllable: ro·bot, go. */
 function isOpen(unit: Unit, k: number, reading: Segmentation): boolean {
   const sound = phoneme(unit.phonemes.at(-1) ?? "");
   const isLong = sound?.kind === "vowel" && (sound.length === "long" || sound.length === "diphthong");
-  return isLong && syllablesIn(reading).some(({ units, type }) => type === "open" && units.at(-1) === k);
+  return isLong && knownSyllables(reading).some(({ units, type }) => type === "open" && units.at(-1) === k);
 }
 
 /** A vowel letter that is not said in full: the e of open, the a of about. */

@@ -1,5 +1,5 @@
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
-import { syllablesOf } from "../spelling/syllables.ts";
+import { knownSyllables } from "../spelling/syllables.ts";
 import type { Pattern } from "./patterns.ts";
 
 /** Patterns of which one has to be taught. */
@@ -39,10 +39,9 @@ const nucleiOf = (units: readonly Unit[]) => units.filter((unit) => unit.slot ==
 
 /** Are all its syllables closed (rabbit, kitten)? */
 function closedThroughout(reading: Segmentation, units: readonly Unit[]): boolean {
-  const own = new Set(units);
-  return syllablesOf(reading)
-    .filter((syllable) => syllable.units.some((k) => own.has(reading.units[k] as Unit)))
-    .every(({ type }) => type === "closed");
+  return knownSyllables(reading).every(
+    (syllable) => syllable.type === "closed" || !syllable.units.some((k) => units.includes(reading.units[k] as Unit)),
+  );
 }
 
 /** Consonant graphemes before the first vowel and after the last. */

@@ -28,7 +28,10 @@ export interface Segmentation {
 
 /** Phonemes of the whole word, in order. */
 export function phonemesOf(segmentation: Segmentation): string[] {
-  return segmentation.units.flatMap((unit) => unit.phonemes);
+  // Asked of every word when a list is opened: several times as fast as flatMap.
+  const phonemes: string[] = [];
+  for (const unit of segmentation.units) for (const id of unit.phonemes) phonemes.push(id);
+  return phonemes;
 }
 
 /** `"c·a-e·p"`: for messages and tests. */

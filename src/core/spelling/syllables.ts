@@ -61,6 +61,18 @@ export function syllablesOf(segmentation: Segmentation): Syllable[] {
   });
 }
 
+const KNOWN = new WeakMap<Segmentation, readonly Syllable[]>();
+
+/** `syllablesOf` for what is asked about again and again: a reading of the list is split once. */
+export function knownSyllables(segmentation: Segmentation): readonly Syllable[] {
+  let syllables = KNOWN.get(segmentation);
+  if (!syllables) {
+    syllables = syllablesOf(segmentation);
+    KNOWN.set(segmentation, syllables);
+  }
+  return syllables;
+}
+
 /** How many letters of a consonant grapheme stay with the syllable before; undefined when it is not parted. */
 function partedAfter({ grapheme, phonemes }: Unit): number | undefined {
   if (DOUBLED.test(grapheme)) return 1;
