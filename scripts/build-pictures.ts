@@ -19,7 +19,7 @@ const set = JSON.parse(
   readFileSync(createRequire(import.meta.url).resolve("@iconify-json/noto/icons.json"), "utf8"),
 ) as IconSet;
 mkdirSync(folder, { recursive: true });
-const files = new Set(PICTURES.values());
+const files = new Set([...PICTURES.values()].map(({ file }) => file));
 for (const file of files) {
   const icon = set.icons[file];
   if (!icon) throw new Error(`Noto has no picture "${file}"`);

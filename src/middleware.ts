@@ -1,6 +1,9 @@
 import { defineMiddleware } from "astro:middleware";
+import { setSoundWriting } from "./components/words/sounds.ts";
+import { database } from "./server/db/application-database.ts";
 import { CLOSED_POLICY, pagePolicy } from "./server/door/security-headers.ts";
 import { logError } from "./server/http/log-error.ts";
+import { getSchool } from "./server/school/school.ts";
 
 /** Addresses that screens once had: bookmarks go on to where the screen is now. */
 const MOVED: Readonly<Record<string, string>> = { "/see": "/evidence", "/ears": "/ears-only" };
@@ -9,6 +12,16 @@ const MOVED: Readonly<Record<string, string>> = { "/see": "/evidence", "/ears": 
 const CACHED_BY_THE_BROWSER = new Set(["/families", "/ears-only"]);
 
 const POLICY = "content-security-policy";
+
+/** Every page writes sounds as the school does; one that says that something is wrong is drawn all the same. */
+async function chooseSoundWriting(): Promise<void> {
+  try {
+    const { soundStyle, accent } = await getSchool(await database());
+    setSoundWriting({ style: soundStyle, accent: accent.accent });
+  } catch {
+    // The page itself says what is wrong with the records.
+  }
+}
 
 /**
  * Pages and answers are made from the records of the moment. On the way back a browser shows what it kept of a page,
@@ -19,6 +32,7 @@ export const onRequest = defineMiddleware(async ({ url, redirect, rewrite }, nex
   const moved = MOVED[url.pathname];
   if (moved !== undefined) return redirect(`${moved}${url.search}`, 301);
   let response: Response;
+  if (!url.pathname.startsWith("/api/")) await chooseSoundWriting();
   try {
     response = await next();
   } catch (error) {

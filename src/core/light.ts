@@ -226,6 +226,14 @@ export {
 export { closestSounds, soundDistance } from "./sounds/closeness.ts";
 export { isVowel, PHONEMES, type Phoneme, phoneme } from "./sounds/phonemes.ts";
 export { soundClass, soundClassOf } from "./sounds/sound-class.ts";
+export {
+  DEFAULT_SOUND_STYLE,
+  SOUND_STYLES,
+  type SoundStyle,
+  type SoundWriting,
+  soundLabel,
+  writtenSounds,
+} from "./sounds/sound-style.ts";
 export { keyWordFor } from "./sounds/spoken-name.ts";
 export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";

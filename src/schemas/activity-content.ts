@@ -26,7 +26,11 @@ const CONTENT_FIELDS = {
     sounds: z.array(z.object({ sound: z.array(soundField), gpcs: z.array(gpcField) })),
   }),
   dictation: z.object({ ...kind("dictation"), words, sentences: z.array(z.string()) }),
-  "sound-cards": z.object({ ...kind("sound-cards"), gpcs: z.array(gpcField) }),
+  "sound-cards": z.object({
+    ...kind("sound-cards"),
+    gpcs: z.array(gpcField),
+    also: z.record(gpcField, z.array(gpcField)).optional(),
+  }),
   "new-sound": z.object({
     ...kind("new-sound"),
     gpc: gpcField,

@@ -3,9 +3,11 @@ import {
   ACCENTS,
   DEFAULT_MASTERY,
   DEFAULT_PRACTICE,
+  DEFAULT_SOUND_STYLE,
   KEPT_OUT_LIST_IDS,
   MERGERS,
   type SchoolSettings,
+  SOUND_STYLES,
 } from "../core/light.ts";
 import { practiceField, wordField } from "./fields.ts";
 
@@ -22,6 +24,7 @@ export const schoolInput = z.object({
     accent: z.enum(ACCENTS, `must be one of ${ACCENTS.join(", ")}`),
     mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)).max(MERGERS.length, "names each once"),
   }),
+  soundStyle: z.enum(SOUND_STYLES, `must be one of ${SOUND_STYLES.join(", ")}`).default(DEFAULT_SOUND_STYLE),
   taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
   allowLists: z
     .array(z.enum(KEPT_OUT_LIST_IDS, `must be one of ${KEPT_OUT_LIST_IDS.join(", ")}`))

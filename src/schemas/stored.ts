@@ -128,6 +128,7 @@ export const storedSchool = z.object({
     ...DEFAULT_SCHOOL.accent,
     mergers: [...DEFAULT_SCHOOL.accent.mergers],
   })),
+  soundStyle: schoolInput.shape.soundStyle.catch(DEFAULT_SCHOOL.soundStyle),
   taps: schoolInput.shape.taps.catch(DEFAULT_SCHOOL.taps),
   allowLists: readableOnes(z.enum(KEPT_OUT_LIST_IDS)).catch([]),
   practice: storedPractice.catch(DEFAULT_SCHOOL.practice),

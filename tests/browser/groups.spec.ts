@@ -75,7 +75,10 @@ test("the school's choices change what a card says", async ({ page, server }) =>
     await page.evaluate((w) => dispatchEvent(new CustomEvent("zip-step:word-card", { detail: { word: w } })), word);
     return page.getByRole("dialog");
   };
+  await page.getByRole("radio", { name: "IPA" }).click();
+  await expect(page.getByText("/oʊ/ as in boat")).toBeVisible();
   await page.getByRole("radio", { name: "Southern British" }).click();
+  await expect(page.getByText("/əʊ/ as in boat")).toBeVisible();
   await expect(page.getByText("Kept", { exact: true })).toBeVisible();
   await expect(await cardOf("bath")).toContainText("/bɑːθ/");
   await page.goto(`${server.address}/groups`);
@@ -84,7 +87,10 @@ test("the school's choices change what a card says", async ({ page, server }) =>
   await page.getByLabel("Your own list").fill("bath, mash");
   await page.getByLabel("Your own list").blur();
   await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();
-  await expect(await cardOf("bath")).toContainText("/bæθ/");
+  await page.getByRole("radio", { name: "Plain letters" }).click();
+  await expect(page.getByText("/oa/ as in boat")).toBeVisible();
+  await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();
+  await expect(await cardOf("bath")).toContainText("/b-a-th/");
   await page.keyboard.press("Escape");
   await page.getByLabel("Or type a word").fill("mash");
   await expect(page.getByText(/your own list of words to keep out/)).toBeVisible();

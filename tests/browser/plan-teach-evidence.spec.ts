@@ -63,7 +63,7 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
     await expect(stage).toHaveAttribute("data-place", String(index));
     await page.keyboard.press("1");
     if (/^[^aiou]*e[^aeiou]*$/.test(word)) {
-      await markSaid(page, "e", "/ɪ/ as in pin");
+      await markSaid(page, "e", "short i as in pin");
       await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "wrong stored");
       eRead++;
     } else {
@@ -101,14 +101,14 @@ test("plan, teach by keyboard and touch, mark three learners, find the marks aft
   await page.waitForURL(/learner=/);
   await alive(page);
   const row = page.locator('[data-gpc="e=e"]');
-  const before = Number(/×(\d+)/.exec(await row.getByRole("button", { name: "/ɪ/ as in pin" }).innerText())?.[1]);
-  await row.getByRole("button", { name: "/ɪ/ as in pin" }).click();
+  const before = Number(/×(\d+)/.exec(await row.getByRole("button", { name: "short i as in pin" }).innerText())?.[1]);
+  await row.getByRole("button", { name: "short i as in pin" }).click();
   const opened = page.getByRole("dialog");
   await expect(opened.locator("[data-response]")).toHaveCount(before);
   // Today's readings are the newest: they stand first, with the words just taught.
   const newest = opened.locator("[data-response]").first();
   await expect(newest).toContainText("Sandpiper");
-  await expect(newest).toContainText("e as /ɪ/ as in pin");
+  await expect(newest).toContainText("e as short i as in pin");
   const shown = await opened.locator("[data-response]").allInnerTexts();
   const ofToday = shown.slice(0, eRead).map((text) => text.split("\n")[1]);
   expect(ofToday.every((word) => chain.includes(word ?? ""))).toBe(true);

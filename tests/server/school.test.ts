@@ -16,6 +16,7 @@ const row = (spellings: string, more: object = {}) => ({
 });
 const SCHOOL = {
   accent: { accent: "general-american", mergers: ["wh-w"] },
+  soundStyle: "letters",
   taps: { clustersTogether: false, vowelNasalTogether: false },
   allowLists: [],
   practice: {

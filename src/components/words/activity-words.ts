@@ -4,13 +4,12 @@ import {
   type ActivityKind,
   type ContentOfKind,
   itemsOfContent,
-  keyWordFor,
   type PlannedKind,
 } from "../../core/light.ts";
 import { binName, factWords } from "./family-words.ts";
 import { SKILL_NAME } from "./oral-words.ts";
 import { SET_WORDS } from "./set-words.ts";
-import { gpcLetters, gpcName } from "./sounds.ts";
+import { gpcLetters, gpcName, keyWordOf } from "./sounds.ts";
 
 /** What is in an activity, in one line; learners' words are parted from what is said about them. */
 export interface ActivityLine {
@@ -48,7 +47,7 @@ export const ACTIVITY_WORDS: { readonly [K in ActivityKind]: KindWords<ContentOf
     line: ({ sounds }) => ({
       words: [],
       note: sounds
-        .map(({ sound, gpcs }) => `${keyWordFor(sound[0] ?? "")}: ${gpcs.map(gpcLetters).join(", ")}`)
+        .map(({ sound, gpcs }) => `${keyWordOf(sound[0] ?? "")}: ${gpcs.map(gpcLetters).join(", ")}`)
         .join(" · "),
     }),
   },

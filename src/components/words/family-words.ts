@@ -12,9 +12,8 @@ import type {
   SetOrder,
   SpellingFact,
 } from "../../core/light.ts";
-import { ipa } from "../../core/light.ts";
 import { missingWords, POSITION_NAME } from "./reasons.ts";
-import { gpcLetters, gpcName } from "./sounds.ts";
+import { gpcLetters, gpcName, soundsText } from "./sounds.ts";
 
 /** The words for families, sorts and pairs. */
 
@@ -23,8 +22,8 @@ export function familyName({ kind, letters }: Pick<Family, "kind" | "letters">):
   return kind === "rime" ? `-${letters}` : `${letters}-`;
 }
 
-/** `"/eɪ k/"` as one run of sounds. */
-export const familySound = ({ sounds }: Pick<Family, "sounds">): string => ipa(sounds.split(" "));
+/** `"/ai-k/"` as one run of sounds. */
+export const familySound = ({ sounds }: Pick<Family, "sounds">): string => soundsText(sounds.split(" "));
 
 export const ORDER_NAME: Readonly<Record<SetOrder, string>> = {
   commonest: "commonest",
@@ -41,7 +40,7 @@ export function noFamilyWords(reason: NoFamily): string {
     case "no-such-family":
       return `No word in the list has the ${KIND_NAME[reason.kind]} ${familyName(reason)}.`;
     case "only-false-friends":
-      return `Only false friends: ${familyName(reason)} would be read ${ipa(reason.sounds.split(" "))}, and ${reason.words.slice(0, 3).join(", ")} say it another way.`;
+      return `Only false friends: ${familyName(reason)} would be read ${soundsText(reason.sounds.split(" "))}, and ${reason.words.slice(0, 3).join(", ")} say it another way.`;
     case "not-taught":
       return `Not within reach yet: ${reason.words.slice(0, 3).join(", ")} need ${reason.missing.map(missingWords).join(", ")}.`;
     case "one-member":
@@ -83,7 +82,7 @@ export function cellWords(cell: GridCell): string {
     case "two-ways":
       return `${cell.word} is said in two ways`;
     case "false-friend":
-      return `${cell.word}: same letters, said ${ipa(cell.sounds.split(" "))}`;
+      return `${cell.word}: same letters, said ${soundsText(cell.sounds.split(" "))}`;
     case "nonsense":
       return `${cell.word}: a nonsense word${cell.syllableOf ? `, part of ${cell.syllableOf}` : ""}`;
     case "sounds-like":

@@ -1,6 +1,5 @@
 import type { NoOralSet, OralItem, OralSkill, OralSource, SoundPlace, Spoken } from "../../core/light.ts";
-import { ipa } from "../../core/light.ts";
-import { soundName } from "./sounds.ts";
+import { soundName, soundsText } from "./sounds.ts";
 
 /** The words for ears-only work: what to ask, and what is right. */
 
@@ -39,7 +38,8 @@ const PLACE: Readonly<Record<SoundPlace, string>> = {
 };
 
 /** A word in letters; a part in letters and sounds, since letters alone may mislead. */
-export const spokenText = ({ text, sounds, isWord }: Spoken): string => (isWord ? text : `${text} ${ipa(sounds)}`);
+export const spokenText = ({ text, sounds, isWord }: Spoken): string =>
+  isWord ? text : `${text} ${soundsText(sounds)}`;
 
 /** A piece of what the teacher says; words said for the learners to work on stand out. */
 export interface PromptPiece {
@@ -60,17 +60,27 @@ export function oralPrompt(item: OralItem): PromptPiece[] {
     case "which-sound":
       return [say(`Which is the ${PLACE[item.place]} sound of `), word(item.first), say("?")];
     case "blend":
-      return [say(`${item.parts.map(({ sounds }) => ipa(sounds)).join(" … ")} Which word is it?`)];
+      return [say(`${item.parts.map(({ sounds }) => soundsText(sounds)).join(" … ")} Which word is it?`)];
     case "split":
       return item.skill === "split-onset-rime"
         ? [say("Say "), word(item.first), say(" in two parts.")]
         : [say("Say the sounds of "), word(item.first), say(" one by one.")];
     case "add":
-      return [say("Say "), word(item.first), say(`. Put ${ipa([item.sound])} ${addedWhere(item)}.`)];
+      return [
+        say("Say "),
+        word(item.first),
+        say(`. Put ${soundName([item.sound], item.answer.text)} ${addedWhere(item)}.`),
+      ];
     case "take":
-      return [say("Say "), word(item.first), say(`. Leave the ${ipa([item.sound])} out.`)];
+      return [say("Say "), word(item.first), say(`. Leave out ${soundName([item.sound], item.answer.text)}.`)];
     case "change":
-      return [say("Say "), word(item.first), say(`. In place of ${ipa([item.old])} say ${ipa([item.sound])}.`)];
+      return [
+        say("Say "),
+        word(item.first),
+        say(
+          `. In place of ${soundName([item.old], item.answer.text)} say ${soundName([item.sound], item.answer.text)}.`,
+        ),
+      ];
   }
 }
 
@@ -80,7 +90,7 @@ function addedWhere({
   answer,
 }: Pick<OralItem & { kind: "add" | "take" }, "place" | "at" | "answer">): string {
   if (place === "beginning") return "before it";
-  return place === "end" ? "after it" : `in, after the ${ipa(answer.sounds.slice(at - 1, at))}`;
+  return place === "end" ? "after it" : `in, after ${soundName(answer.sounds.slice(at - 1, at), answer.text)}`;
 }
 
 /** The same as one text. */
@@ -99,7 +109,7 @@ export function oralAnswer(item: OralItem): string {
     case "which-sound":
       return soundName([item.answer]);
     case "split":
-      return item.answers.map(({ sounds }) => ipa(sounds)).join(" · ");
+      return item.answers.map(({ sounds }) => soundsText(sounds)).join(" · ");
     case "blend":
     case "add":
     case "take":

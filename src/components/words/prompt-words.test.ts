@@ -56,8 +56,8 @@ const CONTENTS: readonly ActivityContent[] = [
 
 describe("what the helper says", () => {
   it.each([
-    ["sound-cards", ["Show sh. Which sound? → /ʃ/"]],
-    ["hear-and-spell", ["Write every way you know to spell /k/. → c, k, ck"]],
+    ["sound-cards", ["Show sh. Which sound? → /sh/ as in ship"]],
+    ["hear-and-spell", ["Write every way you know to spell /k/ as in kit. → c, k, ck"]],
     ["find-it", ["Show: bat, cap, cat. Point to cat."]],
     ["fill-the-gap", ["Say cat. Show c_t. Which goes in: a, i?"]],
     ["right-or-not", ["Say cat, show cut. Is it right? → not right: mend it"]],
@@ -73,14 +73,17 @@ describe("what the helper says", () => {
     ["free", ["Clap the beats."]],
     [
       "read-chain",
-      ["Read this word. → ship", "Find the sound /ɪ/ in the middle. Change it to /ɑ/. What is the word? → shop"],
+      [
+        "Read this word. → ship",
+        "Find short i as in pin in the middle. Change it to short o as in hot. What is the word? → shop",
+      ],
     ],
     [
       "build-chain",
       [
         "Listen: lap. Say it, tap its sounds, build it.",
-        "Now make it say clap. Which sound comes in? → /k/ at the beginning",
-        "Now make it say cap. Which sound goes? → /l/ at the beginning",
+        "Now make it say clap. Which sound comes in? → /k/ as in kit at the beginning",
+        "Now make it say cap. Which sound goes? → /l/ as in leg at the beginning",
       ],
     ],
     [
@@ -91,9 +94,14 @@ describe("what the helper says", () => {
     expect(lines(CONTENTS.find((content) => content.kind === kind) as ActivityContent)).toEqual(expected);
   });
 
+  it("a card whose letters have several taught sounds wants them all", () => {
+    const content: ActivityContent = { kind: "sound-cards", gpcs: ["ed=t"], also: { "ed=t": ["ed=d", "ed=ɪ+d"] } };
+    expect(lines(content)).toEqual(["Show ed. Which 3 sounds? → /t/ as in tap; /d/ as in dog; /id/"]);
+  });
+
   it("a new sound has its cue for the mouth and the teacher's key word", () => {
     const [first] = lines(CONTENTS[2] as ActivityContent);
-    expect(first).toMatch(/^This is sh\. It says \/ʃ\/: .{10,}\. As in shell\./);
+    expect(first).toMatch(/^This is sh\. It says \/sh\/ as in shell: .{10,}\./);
   });
 
   it("every kind of activity has a name, a line and something to say; sentences end as sentences do", () => {

@@ -1,18 +1,17 @@
-import {
-  type Bin,
-  type BlendingWay,
-  type Correction,
-  type Fading,
-  ipa,
-  type PracticeSettings,
-  type Prompt,
-  type Support,
-  type TurnPattern,
+import type {
+  Bin,
+  BlendingWay,
+  Correction,
+  Fading,
+  PracticeSettings,
+  Prompt,
+  Support,
+  TurnPattern,
 } from "../../core/light.ts";
 import { binName, factWords } from "./family-words.ts";
 import { oralAnswer, promptText } from "./oral-words.ts";
 import { POSITION_NAME } from "./reasons.ts";
-import { gpcLetters } from "./sounds.ts";
+import { gpcLetters, soundAlone, soundName } from "./sounds.ts";
 
 /** What a helper says, line by line, and the choices of a school in words. */
 
@@ -73,33 +72,47 @@ export function promptLine(prompt: Prompt): SaidLine {
       return prompt.build
         ? {
             say: `Now make it say ${prompt.answer}. Which sound is another?`,
-            answer: `${ipa(prompt.old)} becomes ${ipa(prompt.now)} ${at(prompt.position)}`,
+            answer: `${soundName(prompt.old)} becomes ${soundName(prompt.now)} ${at(prompt.position)}`,
           }
         : {
-            say: `Find the sound ${ipa(prompt.old)} ${at(prompt.position)}. Change it to ${ipa(prompt.now)}. What is the word?`,
+            say: `Find ${soundName(prompt.old, prompt.answer)} ${at(prompt.position)}. Change it to ${soundName(prompt.now, prompt.answer)}. What is the word?`,
             answer: prompt.answer,
           };
     case "add":
       return prompt.build
         ? {
             say: `Now make it say ${prompt.answer}. Which sound comes in?`,
-            answer: `${ipa(prompt.now)} ${at(prompt.position)}`,
+            answer: `${soundName(prompt.now)} ${at(prompt.position)}`,
           }
-        : { say: `Put ${ipa(prompt.now)} in ${at(prompt.position)}. What is the word?`, answer: prompt.answer };
+        : {
+            say: `Put ${soundName(prompt.now, prompt.answer)} in ${at(prompt.position)}. What is the word?`,
+            answer: prompt.answer,
+          };
     case "take-away":
       return prompt.build
         ? {
             say: `Now make it say ${prompt.answer}. Which sound goes?`,
-            answer: `${ipa(prompt.old)} ${at(prompt.position)}`,
+            answer: `${soundName(prompt.old)} ${at(prompt.position)}`,
           }
-        : { say: `Take ${ipa(prompt.old)} away ${at(prompt.position)}. What is the word?`, answer: prompt.answer };
+        : {
+            say: `Take ${soundName(prompt.old, prompt.answer)} away ${at(prompt.position)}. What is the word?`,
+            answer: prompt.answer,
+          };
     case "card":
-      return { say: `Show ${prompt.grapheme}. Which sound?`, answer: ipa(prompt.sound) };
+      return prompt.also.length === 0
+        ? { say: `Show ${prompt.grapheme}. Which sound?`, answer: soundName(prompt.sound) }
+        : {
+            say: `Show ${prompt.grapheme}. Which ${prompt.also.length + 1} sounds?`,
+            answer: [prompt.sound, ...prompt.also].map((sound) => soundName(sound)).join("; "),
+          };
     case "spell":
-      return { say: `Write every way you know to spell ${ipa(prompt.sound)}.`, answer: prompt.graphemes.join(", ") };
+      return {
+        say: `Write every way you know to spell ${soundName(prompt.sound)}.`,
+        answer: prompt.graphemes.join(", "),
+      };
     case "new-sound":
       return {
-        say: `This is ${prompt.grapheme}. It says ${ipa(prompt.sound)}: ${prompt.cue}.${prompt.keyWord ? ` As in ${prompt.keyWord}.` : ""}`,
+        say: `This is ${prompt.grapheme}. It says ${prompt.keyWord ? `${soundAlone(prompt.sound)} as in ${prompt.keyWord}` : soundName(prompt.sound)}: ${prompt.cue}.`,
         ...(prompt.facts.length > 0 && { answer: prompt.facts.map(factWords).join("; ") }),
       };
     case "read":

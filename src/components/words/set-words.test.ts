@@ -78,7 +78,7 @@ describe("families in words", () => {
     const said = grid.rows.flatMap(({ cells }) => cells.map(cellWords));
     for (const text of said) isPlain(text);
     expect(said).toContain("bow is said in two ways");
-    expect(said).toContain("cow: same letters, said /aʊ/");
+    expect(said).toContain("cow: same letters, said /ow/");
     expect(said.some((text) => /^cear is no word, but sounds like seer/.test(text))).toBe(true);
     const later = familyGrid({ kind: "rime", families: [found.family], taught: step13 });
     expect(later.rows.flatMap(({ cells }) => cells.map(cellWords)).find((text) => text.startsWith("low:"))).toMatch(
@@ -155,12 +155,12 @@ describe("ears-only items in words", () => {
   });
 
   it.each([
-    ["cot", "coat", "Say cot. In place of /ɑ/ say /oʊ/."],
-    ["lap", "clap", "Say lap. Put /k/ before it."],
-    ["cap", "clap", "Say cap. Put /l/ in, after the /k/."],
-    ["go", "ago", "Say go. Put /ə/ before it."],
-    ["see", "seat", "Say see. Put /t/ after it."],
-    ["clap", "cap", "Say clap. Leave the /l/ out."],
+    ["cot", "coat", "Say cot. In place of short o as in hot say /oa/ as in boat."],
+    ["lap", "clap", "Say lap. Put /k/ as in kit before it."],
+    ["cap", "clap", "Say cap. Put /l/ as in leg in, after /k/ as in kit."],
+    ["go", "ago", "Say go. Put /uh/ as in banana before it."],
+    ["see", "seat", "Say see. Put /t/ as in tap after it."],
+    ["clap", "cap", "Say clap. Leave out /l/ as in leg."],
   ])("a chain for the ears, %s to %s: %s", (from, to, says) => {
     const items = oralChain([from, to]).flatMap((part) => part.items);
     expect(items.map(promptText)).toEqual([says]);
@@ -169,7 +169,7 @@ describe("ears-only items in words", () => {
 
   it("a word is its letters, a part its letters and sounds", () => {
     expect(spokenText({ text: "cat", sounds: ["k", "æ", "t"], isWord: true })).toBe("cat");
-    expect(spokenText({ text: "sop", sounds: ["s", "ɒ", "p"], isWord: false })).toMatch(/^sop \/s.p\/$/);
+    expect(spokenText({ text: "sop", sounds: ["s", "ɒ", "p"], isWord: false })).toMatch(/^sop \/s-.-p\/$/);
   });
 
   it("refusals say what to do", () => {

@@ -97,7 +97,7 @@ function realOf(family: Family, request: FamilySetRequest, lexicon: Lexicon): Se
   const members = (familyIndex(lexicon).byLetters[family.kind].get(family.letters) ?? []).filter(
     (member) => member[family.kind].sounds === family.sounds && isUsable(member, request, lexicon),
   );
-  const pictured = ({ entry }: FamilyMember) => hasPicture(entry.word);
+  const pictured = ({ entry }: FamilyMember) => hasPicture(entry.word, lexicon.accent.accent);
   const wanted = request.pictures === "only" ? members.filter(pictured) : members;
   const late = ({ entry }: FamilyMember) => (request.recent?.includes(entry.word) ? 1 : 0);
   const unpictured = (member: FamilyMember) => (request.pictures === "first" && !pictured(member) ? 1 : 0);
@@ -117,7 +117,7 @@ function realOf(family: Family, request: FamilySetRequest, lexicon: Lexicon): Se
       reading,
       family,
       nonsense: false,
-      picture: hasPicture(entry.word),
+      picture: hasPicture(entry.word, lexicon.accent.accent),
     }));
 }
 

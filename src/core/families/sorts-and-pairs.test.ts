@@ -8,6 +8,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
 import { taughtAt } from "../scope/taught-set.ts";
+import { ACCENTS } from "../sounds/accents.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
 import { contrastSet } from "./contrast-set.ts";
 import { findFamily } from "./find-family.ts";
@@ -289,22 +290,26 @@ describe("pictures", () => {
     expect(PICTURES.size).toBeGreaterThan(150);
     const files = new Set(readdirSync("public/pictures"));
     expect(files.has("LICENCE.txt")).toBe(true);
-    for (const [word, file] of PICTURES) {
+    for (const [word, { file }] of PICTURES) {
       expect(lexicon.get(word), word).toBeDefined();
       expect(lexicon.unsuitable(word), word).toBeUndefined();
       expect(files.has(`${file}.svg`), file).toBe(true);
     }
-    expect(files.size - 1).toBe(new Set(PICTURES.values()).size);
+    expect(files.size - 1).toBe(new Set([...PICTURES.values()].map(({ file }) => file)).size);
     expect(readFileSync("public/pictures/cat.svg", "utf8")).toContain("<svg");
   });
 
   it("one picture is of one word, so that hearing the one is never shown the other", () => {
-    expect(new Set(PICTURES.values()).size).toBe(PICTURES.size);
-    expect([hasPicture("cat"), pictureOf("cat"), hasPicture("that"), pictureOf("that")]).toEqual([
-      true,
-      "/pictures/cat.svg",
-      false,
-      undefined,
-    ]);
+    for (const accent of ACCENTS) {
+      const shown = [...PICTURES.keys()].flatMap((word) => pictureOf(word, accent) ?? []);
+      expect(new Set(shown).size, accent).toBe(shown.length);
+    }
+    expect([hasPicture("truck", "southern-british"), hasPicture("lorry", "southern-british")]).toEqual([false, true]);
+    expect([
+      hasPicture("cat", "general-american"),
+      pictureOf("cat", "general-american"),
+      hasPicture("that", "general-american"),
+      pictureOf("that", "southern-british"),
+    ]).toEqual([true, "/pictures/cat.svg", false, undefined]);
   });
 });

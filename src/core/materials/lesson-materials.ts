@@ -45,6 +45,6 @@ export function lessonMaterials(
     tiles: tileCount(readings, taps),
     graphemeCards: [...new Set(contents.flatMap(cardsOfContent).map((id) => gpcById(id)?.grapheme ?? id))],
     wordCards: wordsThatNeed("word-cards"),
-    pictures: wordsThatNeed("pictures").filter(hasPicture),
+    pictures: wordsThatNeed("pictures").filter((word) => hasPicture(word, accent.accent)),
   };
 }

@@ -70,7 +70,11 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
     words
       .map((word) => ({
         word,
-        rank: 2 * word.entry.familiarity + (hasPicture(word.word) ? PICTURED : 0) + burdenOf(word) + random() * SPREAD,
+        rank:
+          2 * word.entry.familiarity +
+          (hasPicture(word.word, rules.accent.accent) ? PICTURED : 0) +
+          burdenOf(word) +
+          random() * SPREAD,
       }))
       .sort((a, b) => a.rank - b.rank);
   const everyday = shuffled(often).map(({ word }) => word);

@@ -15,7 +15,11 @@ interface Contents {
   };
   readonly dictation: { readonly words: readonly string[]; readonly sentences: readonly string[] };
   /** See the letters, say the sound; GPC ids, shuffled. */
-  readonly "sound-cards": { readonly gpcs: readonly string[] };
+  readonly "sound-cards": {
+    readonly gpcs: readonly string[];
+    /** Of a card whose grapheme has been taught for more sounds (ed), those others, by the card's id. */
+    readonly also?: Readonly<Record<string, readonly string[]>> | undefined;
+  };
   readonly "new-sound": {
     readonly gpc: string;
     /** A word of the teacher's own to hang the sound on; empty until there is one. */

@@ -60,12 +60,23 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
   },
   "sound-cards": {
     make: make.soundCards,
-    prompts: ({ gpcs }) =>
+    prompts: ({ gpcs, also }) =>
       gpcs.flatMap((id): Prompt[] => {
         const gpc = gpcById(id);
-        return gpc ? [{ code: "card", gpc: id, grapheme: gpc.grapheme, sound: gpc.phonemes }] : [];
+        const others = (also?.[id] ?? []).flatMap((other) => gpcById(other) ?? []);
+        return gpc
+          ? [
+              {
+                code: "card",
+                gpc: id,
+                grapheme: gpc.grapheme,
+                sound: gpc.phonemes,
+                also: others.map(({ phonemes }) => phonemes),
+              },
+            ]
+          : [];
       }),
-    faults: ({ gpcs }, check) => check.cards(gpcs),
+    faults: ({ gpcs, also }, check) => check.cards([...gpcs, ...Object.values(also ?? {}).flat()]),
   },
   "new-sound": {
     make: make.newSound,

@@ -69,6 +69,21 @@ describe("one activity put into a lesson", () => {
     ).toBeUndefined();
   });
 
+  it("a card says every sound that has been taught for its letters, and no other", () => {
+    const cardsAt = (step: number) => {
+      const cards = fillKind("sound-cards", { ...request(step, { cards: ["th=θ"] }), substitutions: [] }, [chain]);
+      return cards?.kind === "sound-cards" ? cards : undefined;
+    };
+    const taught = request(13).taughtGpcs;
+    expect(taught).toEqual(expect.arrayContaining(["th=θ", "th=ð"]));
+    expect(cardsAt(13)?.also?.["th=θ"]).toEqual(["th=ð"]);
+    for (const [id, others] of Object.entries(cardsAt(13)?.also ?? {}))
+      for (const other of others) {
+        expect(taught).toContain(other);
+        expect(other.split("=")[0]).toBe(id.split("=")[0]);
+      }
+  });
+
   it("the learners' packs lead: cards and whole words that they are at come first", () => {
     const cards = fillKind("sound-cards", request(13, { cards: ["p=p", "m=m"] }), [chain]);
     expect(cards?.kind === "sound-cards" && cards.gpcs).toEqual(expect.arrayContaining(["sh=ʃ", "p=p", "m=m"]));

@@ -15,6 +15,7 @@ import { oralSet } from "../oral/oral-set.ts";
 import type { OralSkill } from "../oral/skills.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import { shuffled } from "../random/shuffled.ts";
+import type { AccentSettings } from "../sounds/accents.ts";
 import { closestSounds } from "../sounds/closeness.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
@@ -76,7 +77,7 @@ const MOST_DOUBLED = 2;
  *
  * @param count how many cards, from 1
  */
-export function soundCards({ request }: Making, count: number): ActivityContent | undefined {
+export function soundCards({ request, lexicon }: Making, count: number): ActivityContent | undefined {
   const random = seededRandom(request.seed);
   const shaky = request.substitutions.map(({ gpc }) => gpc).filter((id) => request.taughtGpcs.includes(id));
   const near = nearSounds(request, [...request.focus, ...request.contrasts.flatMap(({ a, b }) => [a, b])]);
@@ -103,7 +104,26 @@ export function soundCards({ request }: Making, count: number): ActivityContent 
       return true;
     })
     .slice(0, count);
-  return known.length > 0 ? { kind: "sound-cards", gpcs: shuffled(known, random) } : undefined;
+  if (known.length === 0) return undefined;
+  const also = Object.fromEntries(
+    known.flatMap((id) => {
+      const others = otherSounds(id, request.taughtGpcs, lexicon.accent);
+      return others.length > 0 ? [[id, others]] : [];
+    }),
+  );
+  return { kind: "sound-cards", gpcs: shuffled(known, random), ...(Object.keys(also).length > 0 && { also }) };
+}
+
+/** The other taught correspondences of a card's grapheme that sound different to this school. */
+function otherSounds(id: string, taughtGpcs: readonly string[], accent: AccentSettings): string[] {
+  const grapheme = gpcById(id)?.grapheme;
+  const heard = new Set([soundClassOf(gpcById(id)?.phonemes ?? [], accent)]);
+  return taughtGpcs.filter((other) => {
+    const gpc = gpcById(other);
+    if (gpc?.grapheme !== grapheme || !gpc) return false;
+    const sound = soundClassOf(gpc.phonemes, accent);
+    return !heard.has(sound) && heard.add(sound) !== undefined;
+  });
 }
 
 /** Taught correspondences whose sounds are nearest to today's, nearest first; a few a sound. */

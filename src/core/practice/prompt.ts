@@ -29,7 +29,14 @@ export type Prompt =
       readonly answer: string;
       readonly build: boolean;
     }
-  | { readonly code: "card"; readonly gpc: string; readonly grapheme: string; readonly sound: readonly string[] }
+  | {
+      readonly code: "card";
+      readonly gpc: string;
+      readonly grapheme: string;
+      readonly sound: readonly string[];
+      /** Other sounds that have been taught for it: all of them are wanted. */
+      readonly also: readonly (readonly string[])[];
+    }
   | { readonly code: "spell"; readonly sound: readonly string[]; readonly graphemes: readonly string[] }
   | {
       readonly code: "new-sound";

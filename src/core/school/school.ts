@@ -5,12 +5,15 @@ import type { Pattern } from "../scope/patterns.ts";
 import type { Sequence, TaughtGpc } from "../scope/sequence.ts";
 import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "../scope/taught-set.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
+import { DEFAULT_SOUND_STYLE, type SoundStyle } from "../sounds/sound-style.ts";
 import { gpcId } from "../spelling/gpc.ts";
 import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
 
 /** How this school hears and handles words: one set of choices for the whole workspace. */
 export interface SchoolSettings {
   readonly accent: AccentSettings;
+  /** How sounds are written on every screen and sheet. */
+  readonly soundStyle: SoundStyle;
   readonly taps: TapSettings;
   /** Lists of words that are kept out unless a school lets them in, and this one does. */
   readonly allowLists: readonly KeptOutList[];
@@ -24,6 +27,7 @@ export interface SchoolSettings {
 
 export const DEFAULT_SCHOOL: SchoolSettings = {
   accent: GENERAL_AMERICAN,
+  soundStyle: DEFAULT_SOUND_STYLE,
   taps: ONE_TAP_A_SOUND,
   allowLists: [],
   practice: DEFAULT_PRACTICE,

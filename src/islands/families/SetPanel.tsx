@@ -4,6 +4,7 @@ import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { noSetWords, ORDER_NAME } from "../../components/words/family-words.ts";
+import { soundWriting } from "../../components/words/sounds.ts";
 import { type FamilyWalk, LEAST_IN_A_SET, MOST_IN_A_SET, pictureOf, SET_ORDERS } from "../../core/light.ts";
 import { canRedo, canUndo } from "../shared/history.ts";
 import type { FamiliesAction, FamiliesState, SetOptions } from "./set-state.ts";
@@ -118,7 +119,7 @@ export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBe
       ) : (
         <ul aria-label="Words of the set" className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
           {words.map(({ word, nonsense }) => {
-            const picture = nonsense ? undefined : pictureOf(word);
+            const picture = nonsense ? undefined : pictureOf(word, soundWriting().accent);
             return (
               <li key={word} className="flex min-h-10 items-center border-b border-hairline">
                 <span className="font-learner text-[21px]">{word}</span>

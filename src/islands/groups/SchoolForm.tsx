@@ -11,6 +11,7 @@ import {
   SUPPORT_NAME,
   TURNS_NAME,
 } from "../../components/words/prompt-words.ts";
+import { showSoundWriting, soundName } from "../../components/words/sounds.ts";
 import {
   ACCENTS,
   type Accent,
@@ -21,6 +22,8 @@ import {
   LONGEST_THINKING,
   type Merger,
   type SchoolSettings,
+  SOUND_STYLES,
+  type SoundStyle,
   SUPPORTS,
   TURN_PATTERNS,
 } from "../../core/light.ts";
@@ -31,6 +34,15 @@ const ACCENT_NAME: Readonly<Record<Accent, string>> = {
   "general-american": "General American",
   "southern-british": "Southern British",
 };
+
+const SOUND_STYLE_NAME: Readonly<Record<SoundStyle, string>> = {
+  letters: "Plain letters",
+  marks: "Long and short marks",
+  ipa: "IPA",
+};
+
+/** What is shown of a way to write sounds: a short vowel, a long one, two consonants. */
+const SOUNDS_SHOWN = ["e", "iː", "oʊ", "ð", "ʃ"];
 
 const MERGER_NAME: Readonly<Record<Merger, string>> = {
   "wh-w": "wh as w (which)",
@@ -94,6 +106,7 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
     send: (whole, base) => call("PUT /api/school", { body: { ...whole, ...(base && { base }) }, outlive: true }),
     onRestored: (unsaved) => {
       latest.current = unsaved;
+      showSoundWriting(unsaved.soundStyle, unsaved.accent.accent);
       setSchool(unsaved);
       setNever(unsaved.never.join(", "));
     },
@@ -104,6 +117,7 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
     // What was typed stays where it was typed, to be put right.
     onRefused: (error) => {
       latest.current = autosave.stored;
+      showSoundWriting(autosave.stored.soundStyle, autosave.stored.accent.accent);
       setSchool(autosave.stored);
       setFailure(error.message);
     },
@@ -111,6 +125,7 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
 
   const save = (next: SchoolSettings) => {
     latest.current = next;
+    showSoundWriting(next.soundStyle, next.accent.accent);
     setSchool(next);
     setFailure("");
     autosave.save(next);
@@ -150,6 +165,17 @@ export default function SchoolForm({ school: first, timeZone }: Props) {
             />
           ))}
         </div>
+      </fieldset>
+      <fieldset className="mt-4">
+        <legend className="label mb-1.5">Sounds are written in</legend>
+        <SegmentedChoice
+          label="Sounds are written in"
+          value={school.soundStyle}
+          choices={SOUND_STYLES}
+          names={SOUND_STYLE_NAME}
+          onChange={(soundStyle) => save({ ...school, soundStyle })}
+        />
+        <p className="mt-2 text-[14px] text-quiet">{SOUNDS_SHOWN.map((id) => soundName([id])).join(" · ")}</p>
       </fieldset>
       <fieldset className="mt-4">
         <legend className="label mb-1">One tap for</legend>

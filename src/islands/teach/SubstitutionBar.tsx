@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { MODE_VERB } from "../../components/words/response-words.ts";
-import { soundName } from "../../components/words/sounds.ts";
-import { keyWordFor, PHONEMES, type ResponseMode } from "../../core/light.ts";
+import { keyWordOf, soundAlone, soundName } from "../../components/words/sounds.ts";
+import { PHONEMES, type ResponseMode } from "../../core/light.ts";
 import type { TeachWord } from "../../server/sessions/teach-page.ts";
 
 interface Props {
@@ -50,8 +50,8 @@ export function SubstitutionBar({ word, unit, learner, mode, onSaid, onClose }: 
 function SoundButton({ id, onPress }: { id: string; onPress: () => void }) {
   return (
     <button type="button" className="button min-h-12 px-3 leading-tight" aria-label={soundName([id])} onClick={onPress}>
-      <span className="block text-[17px]">{soundName([id]).split(" ")[0]}</span>
-      <span className="block text-[12px] font-normal text-quiet">{keyWordFor(id)}</span>
+      <span className="block text-[17px]">{soundAlone([id])}</span>
+      <span className="block text-[12px] font-normal text-quiet">{keyWordOf(id)}</span>
     </button>
   );
 }

@@ -2,9 +2,9 @@ import { useEffect, useState } from "react";
 import { MarkedWord } from "../../components/MarkedWord.tsx";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { notTaughtWords } from "../../components/words/reasons.ts";
-import { soundName } from "../../components/words/sounds.ts";
+import { soundName, soundsText } from "../../components/words/sounds.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
-import { ipa, saidPhonemes } from "../../core/light.ts";
+import { saidPhonemes } from "../../core/light.ts";
 import type { AskedWord, GroupWordCard } from "../../server/school/words.ts";
 import { call } from "../shared/client.ts";
 
@@ -83,7 +83,7 @@ function UnlistedBody({ unlisted, school }: Extract<AskedWord, { listed: false }
           <ol className="mt-2 space-y-3">
             {unlisted.readings.map((reading) => (
               <li key={reading.units.map((unit) => unit.grapheme + unit.phonemes.join("+")).join(" ")}>
-                <b>{ipa(saidPhonemes(reading, school.accent), school.accent.accent)}</b>
+                <b>{soundsText(saidPhonemes(reading, school.accent))}</b>
                 <span className="block text-[13.5px] text-quiet">
                   {reading.units.map((unit, k) => `${unit.grapheme}: ${reading.rules[k]}`).join(" · ")}
                 </span>
@@ -111,12 +111,11 @@ function CardBody({ card }: { card: GroupWordCard }) {
           <MarkedWord word={lead} taps={tapSettings} />
         </Line>
         <Line name="Sounds">
-          {ipa(saidPhonemes(lead, accent), accent.accent)}
+          {soundsText(saidPhonemes(lead, accent))}
           <ul className="mt-1 flex flex-wrap gap-x-4 text-quiet">
             {lead.units.map((unit) => (
               <li key={unit.letters.join()}>
-                <span className="font-learner text-[17px] text-ink">{unit.grapheme}</span>{" "}
-                {soundName(unit.phonemes, accent.accent)}
+                <span className="font-learner text-[17px] text-ink">{unit.grapheme}</span> {soundName(unit.phonemes)}
               </li>
             ))}
           </ul>
@@ -148,9 +147,7 @@ function CardBody({ card }: { card: GroupWordCard }) {
           </span>
         </Line>
         {others.length > 0 && (
-          <Line name="Also said">
-            {others.map((reading) => ipa(saidPhonemes(reading, accent), accent.accent)).join(", ")}
-          </Line>
+          <Line name="Also said">{others.map((reading) => soundsText(saidPhonemes(reading, accent))).join(", ")}</Line>
         )}
         {card.soundAlikes.length > 0 && <Line name="Sounds like">{card.soundAlikes.join(", ")}</Line>}
         {(card.inflection || card.forms.length > 0) && (

@@ -166,7 +166,7 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
           parts: syllablesOf(reading).map(({ units }) => units),
           likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
           tray: target?.mode === "card" ? [] : tray(),
-          picture: pictureOf(reading.word),
+          picture: pictureOf(reading.word, school.accent.accent),
         },
       };
     }),
