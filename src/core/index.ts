@@ -15,6 +15,7 @@ export { checkPhonemeStep } from "./chains/oral-step.ts";
 export { graphOf } from "./chains/planner/graphs.ts";
 export { planChain } from "./chains/planner/plan-chain.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";
+export { readChain } from "./chains/read-chain.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
 export { contrastSet } from "./families/contrast-set.ts";
 export { familySet } from "./families/family-set.ts";

@@ -4,12 +4,12 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { patternOfAim } from "../scope/patterns.ts";
 import { patternsIn } from "../scope/prepared.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
-import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { entryOf } from "./entry-of.ts";
 import { flagsOf, type WordFlag } from "./flags.ts";
 import type { ChangePosition, Move } from "./moves.ts";
 import { diagnosticPower } from "./power.ts";
+import { type ReadChain, readChain } from "./read-chain.ts";
 import type { ChainMode, Contrast } from "./request.ts";
 import { stepBy } from "./step-by.ts";
 import type { StepCheck } from "./step-compare.ts";
@@ -24,12 +24,8 @@ export interface ContrastReport extends Contrast {
 }
 
 /** Everything a screen shows of a chain: recomputed from its words, never stored. */
-export interface ChainReport {
+export interface ChainReport extends ReadChain {
   readonly words: readonly string[];
-  /** One a word; undefined where a word is not in the list and cannot be read by rule. */
-  readonly readings: readonly (Segmentation | undefined)[];
-  /** `steps[k]` is the step from word k to word k+1. */
-  readonly steps: readonly StepCheck[];
   /** The step from the last word back to the first, for chains of three words and more. */
   readonly closing: StepCheck | undefined;
   readonly flags: readonly (readonly WordFlag[])[];
@@ -84,21 +80,7 @@ function describe(
   lexicon: Lexicon,
 ): ChainReport {
   const { accent } = lexicon;
-  const options = aim.moves ? { moves: aim.moves } : {};
-  const between = (from: string | Segmentation, to: string) => stepBy(aim.mode, from, to, options, lexicon);
-  const steps: StepCheck[] = [];
-  for (const [k, to] of words.slice(1).entries()) {
-    // A word is used in one segmentation, in both of its steps.
-    const before = steps[k - 1];
-    steps.push(between(before?.single ? before.to : (words[k] as string), to));
-  }
-  // The reading shown is the one the steps are about, so that letters and clasp agree.
-  const readings = entries.map((entry, k) => {
-    const [before, after] = [steps[k - 1], steps[k]];
-    if (before?.single) return before.to;
-    if (after?.single) return after.from;
-    return entry?.readings[0];
-  });
+  const { readings, steps } = readChain(words, lexicon, aim, entries);
   const positions: Record<ChangePosition, number> = { initial: 0, medial: 0, final: 0 };
   for (const step of steps) if (step.single) positions[step.position]++;
   const keyOf = (id: string) => keyOfGpc(id, accent);
@@ -125,7 +107,10 @@ function describe(
     words,
     readings,
     steps,
-    closing: words.length >= 3 ? between(words.at(-1) as string, words[0] as string) : undefined,
+    closing:
+      words.length >= 3
+        ? stepBy(aim.mode, words.at(-1) as string, words[0] as string, aim.moves ? { moves: aim.moves } : {}, lexicon)
+        : undefined,
     flags: entries.map((entry, k) =>
       entry
         ? flagsOf(

@@ -1,4 +1,4 @@
-import { describeChain } from "../chains/describe.ts";
+import { readChain } from "../chains/read-chain.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import type { Prompt } from "./prompt.ts";
 
@@ -9,7 +9,7 @@ import type { Prompt } from "./prompt.ts";
 export function chainPrompts(words: readonly string[], build: boolean, lexicon: Lexicon): Prompt[] {
   const [first] = words;
   if (first === undefined) return [];
-  const { steps } = describeChain(words, { focus: [], contrasts: [], accent: lexicon.accent }, lexicon);
+  const { steps } = readChain(words, lexicon);
   return [
     { code: "first-word", word: first, build },
     ...steps.flatMap((step, k): Prompt[] => {

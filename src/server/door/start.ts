@@ -55,5 +55,32 @@ if (!health.ok) {
 }
 giveBackMemory(server);
 process.stdout.write(`Zip Step is at ${address}\n`);
-// While the first page is being looked at. It may fail: then the first draft takes longer, and nothing else.
-if (process.env["ZIP_STEP_WARM"] !== "0") fetch(`${address}/api/warm-up`, { method: "POST" }).catch(() => undefined);
+
+/** Screens that everybody comes to: the code of each is loaded when it is asked for first. */
+const SCREENS = [
+  "/",
+  "/bench",
+  "/families",
+  "/ears-only",
+  "/plan",
+  "/evidence",
+  "/groups",
+  "/people",
+  "/packs",
+  "/week",
+  "/plan-sheet",
+  "/sequences/phased",
+];
+
+/** Makes ready what the first questions would wait for. It may fail: then they take longer, and nothing else. */
+async function warmUp(): Promise<void> {
+  await fetch(`${address}/api/warm-up`, { method: "POST" });
+  const groups = (await (await fetch(`${address}/api/groups`)).json()) as readonly { readonly id: string }[];
+  const ofGroup = groups.slice(0, 1).flatMap(({ id }) => [`/groups/${id}`]);
+  // The second time the code has been made fast.
+  for (let time = 0; time < 2; time++)
+    for (const path of [...SCREENS, ...ofGroup]) await (await fetch(address + path)).text();
+}
+
+// While the first page is being looked at.
+if (process.env["ZIP_STEP_WARM"] !== "0") warmUp().catch(() => undefined);

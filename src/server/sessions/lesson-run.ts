@@ -1,12 +1,14 @@
 import {
   type AccentSettings,
   cardReading,
-  describeChain,
   isCard,
+  lexiconIn,
   type RunItem,
+  readChain,
   runItems,
   type Segmentation,
   type StepCheck,
+  shippedLexicon,
 } from "../../core/index.ts";
 import type { RunActivity } from "../plans/lesson-types.ts";
 import type { Session } from "./sessions.ts";
@@ -40,7 +42,7 @@ export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): 
   const items = runItems(activity.content, accent);
   const names = items.map(({ target }) => target?.name);
   const words = names.filter((name): name is string => name !== undefined && !isCard(name));
-  const { readings, steps } = describeChain(words, { focus: [], contrasts: [], accent });
+  const { readings, steps } = readChain(words, lexiconIn(shippedLexicon(), accent));
   let at = -1;
   return items.map((item, k): RunWord => {
     const name = names[k];
