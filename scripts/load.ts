@@ -16,6 +16,7 @@ const json = { "content-type": "application/json" };
 const post = async (path: string, body: object) =>
   (await fetch(`${address}${path}`, { method: "POST", headers: json, body: JSON.stringify(body) })).json();
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+const REST_MS = 35_000;
 const megabytes = () =>
   Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, "utf8"))?.[1]) / 1024);
 
@@ -25,6 +26,8 @@ const group = await post("/api/groups", { name: "Dunes", sequenceId: "short-vowe
 const words = ["ship", "chip", "chop", "shop", "hop", "hot", "hit", "him", "dim", "din", "fin", "fan", "mat", "man"];
 const chain = await post("/api/chains", { groupId: group.id, words, aim: { focus: [], contrasts: [] } });
 const session = await post("/api/sessions", { chainId: chain.id });
+// What starting leaves behind is cleared away once nobody has asked for anything for a while.
+await pause(REST_MS);
 const atRest = megabytes();
 
 const SCREENS = ["/", "/bench", "/families", "/plan", "/evidence", "/groups", `/teach/${session.id}`];
@@ -51,6 +54,7 @@ const device = async (k: number) => {
       sessionId: session.id,
       learnerId,
       wordIndex: n % words.length,
+      word: words[n % words.length],
       mode: "read",
       answer,
       at,

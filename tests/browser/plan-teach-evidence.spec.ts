@@ -11,6 +11,9 @@ const words = (page: Page) =>
 async function planForPlovers(page: Page, server: Server): Promise<string[]> {
   await page.goto(server.address);
   await follow(page, page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }));
+  // On a tablet it is a drawer.
+  const drawer = page.getByRole("button", { name: "Aim", exact: true });
+  if (await drawer.isVisible()) await drawer.click();
   await page.getByRole("button", { name: "Tell apart" }).click();
   await page.getByPlaceholder("Type letters…").fill("i as");
   await page.keyboard.press("Enter");

@@ -9,10 +9,13 @@ import { freePort } from "../free-port.ts";
 export class Server {
   readonly folder = mkdtempSync(join(tmpdir(), "zip-step-browser-"));
   readonly port: number;
+  readonly #demo: boolean;
   #process: ChildProcess | undefined;
 
-  constructor(port: number) {
+  /** @param demo false for an installation in which nothing has been made */
+  constructor(port: number, { demo = true }: { readonly demo?: boolean } = {}) {
     this.port = port;
+    this.#demo = demo;
   }
 
   get address(): string {
@@ -20,7 +23,7 @@ export class Server {
   }
 
   async start(): Promise<void> {
-    const child = spawnServer({ folder: this.folder, port: this.port });
+    const child = spawnServer({ folder: this.folder, port: this.port, demo: this.#demo });
     this.#process = child;
     const { code, output } = await new Promise<{ code: number | null; output: string }>((resolve) => {
       let output = "";
@@ -49,13 +52,13 @@ export class Server {
   }
 }
 
-export function spawnServer(on: { folder: string; port: number }): ChildProcess {
+export function spawnServer(on: { folder: string; port: number; demo?: boolean }): ChildProcess {
   return spawn("node", ["scripts/serve.mjs"], {
     env: {
       ...process.env,
       ZIP_STEP_DATA: on.folder,
       ZIP_STEP_PORT: String(on.port),
-      ZIP_STEP_DEMO: "1",
+      ZIP_STEP_DEMO: on.demo === false ? "0" : "1",
       // Two processors have enough to do.
       ZIP_STEP_WARM: "0",
     },

@@ -21,8 +21,8 @@ export function Tabs<Id extends string>({ label, tabs, value, onChange, aside, c
       onValueChange={(id) => onChange(id as Id)}
       className="flex min-h-0 min-w-0 flex-1 flex-col"
     >
-      <div className="flex items-center gap-1 border-b border-rule px-4">
-        <Parts.List aria-label={label} className="flex gap-1">
+      <div className="flex flex-wrap items-center gap-1 border-b border-rule px-2 sm:px-4">
+        <Parts.List aria-label={label} className="flex flex-wrap gap-1">
           {tabs.map(({ id, name }) => (
             <Parts.Trigger
               key={id}

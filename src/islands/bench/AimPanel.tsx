@@ -125,7 +125,7 @@ function WeightButton(props: { name: string; weight: number; onWeight: (weight: 
       type="button"
       aria-label={`${props.name} counts ×${props.weight}: press for another weight`}
       title="How much it counts"
-      className="grid h-8 min-w-8 place-items-center rounded px-1 tabular-nums text-quiet hover:text-ink"
+      className="grid h-11 min-w-11 place-items-center rounded px-1 tabular-nums text-quiet hover:text-ink"
       onClick={() => props.onWeight((props.weight % HEAVIEST) + 1)}
     >
       ×{props.weight}
@@ -139,7 +139,7 @@ function RemoveButton({ name, onPress }: { name: string; onPress: () => void }) 
       type="button"
       aria-label={name}
       title={name}
-      className="grid size-8 place-items-center rounded text-quiet hover:text-ink"
+      className="grid size-11 place-items-center rounded text-quiet hover:text-ink"
       onClick={onPress}
     >
       <X size={16} aria-hidden />

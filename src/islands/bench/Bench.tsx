@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useReducer, useState } from "react";
+import { SidePane } from "../../components/ui/SidePane.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import { type Contrast, keyOfGpc, type SchoolSettings, type StepCheck, unitKey } from "../../core/light.ts";
@@ -61,17 +62,20 @@ export default function Bench(page: BenchProps) {
     (typed: string) => desk.ask((api) => api.judge(typed, gapQuestion)).catch(() => undefined),
     [desk, gapQuestion],
   );
+  const [isAiming, setAiming] = useState(false);
+  const closeAim = useCallback(() => setAiming(false), []);
   const broken = report ? brokenIn(report) : 0;
   const mixedUpName = MIXED_UP.find(({ share }) => share === (shape.mixedUp ?? 0.5))?.name ?? "so often";
 
   return (
-    <div className="grid h-[calc(100dvh-52px)] grid-cols-[250px_minmax(0,1fr)_310px] grid-rows-[minmax(0,1fr)_auto]">
-      <aside aria-label="Aim and shape" className="overflow-y-auto border-r border-rule bg-sheet">
+    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-52px)] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_auto] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
+      <SidePane label="Aim and shape" open={isAiming} onClose={closeAim}>
         <form
           className="flex flex-col gap-5 p-4"
           onSubmit={(event) => {
             event.preventDefault();
             planning.plan();
+            closeAim();
           }}
         >
           <AimPanel
@@ -104,11 +108,18 @@ export default function Bench(page: BenchProps) {
             onStop={planning.stop}
           />
         </form>
-      </aside>
+      </SidePane>
 
-      <main className="flex min-w-0 flex-col overflow-hidden">
+      <main className="flex min-w-0 flex-col md:overflow-hidden">
         <h1 className="sr-only">Chain bench</h1>
-        <BenchBar page={page} state={state} dispatch={dispatch} saving={saving} faulty={broken + mending.unfit > 0} />
+        <BenchBar
+          page={page}
+          state={state}
+          dispatch={dispatch}
+          saving={saving}
+          faulty={broken + mending.unfit > 0}
+          onAim={() => setAiming(true)}
+        />
         {planning.refusal && (
           <NoChainNotice answer={planning.refusal} onRelax={planning.relax} onClose={planning.closeRefusal} />
         )}
@@ -142,7 +153,10 @@ export default function Bench(page: BenchProps) {
         </div>
       </main>
 
-      <aside aria-label="Words for the gap" className="overflow-hidden border-l border-rule bg-sheet">
+      <aside
+        aria-label="Words for the gap"
+        className="border-rule bg-sheet max-md:border-t md:overflow-hidden md:border-l"
+      >
         <GapPanel
           words={words}
           gap={gap}
@@ -154,7 +168,7 @@ export default function Bench(page: BenchProps) {
         />
       </aside>
 
-      <footer className="col-span-3">
+      <footer className="col-span-full min-w-0">
         {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} />}
       </footer>
       <Toasts />

@@ -16,17 +16,22 @@ interface Props {
   readonly saving: ReturnType<typeof useSaving>;
   /** Something has to be mended before the chain is taught. */
   readonly faulty: boolean;
+  /** Opens what the chain is for, where it does not stand beside it. */
+  readonly onAim: () => void;
 }
 
 /** The chain's title and what is done with the chain as a whole. */
-export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
+export function BenchBar({ page, state, dispatch, saving, faulty, onAim }: Props) {
   const { words } = state;
   const putAll = (next: readonly string[]) => dispatch({ type: "words", words: next });
   return (
-    <div className="flex flex-wrap items-center gap-2 px-5 py-3">
+    <div className="flex flex-wrap items-center gap-2 px-3 py-3 sm:px-5">
+      <button type="button" className="button xl:hidden" onClick={onAim}>
+        Aim
+      </button>
       <input
         aria-label="Title of the chain"
-        className="min-w-24 flex-1 truncate rounded bg-transparent px-1 py-1 text-xl font-bold placeholder:text-ink"
+        className="min-h-11 min-w-56 flex-1 rounded bg-transparent px-1 py-1 text-xl font-bold placeholder:text-ink"
         placeholder={words.length > 1 ? `${words[0]} to ${words.at(-1)}` : "New chain"}
         value={state.title}
         maxLength={80}
@@ -36,7 +41,7 @@ export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
       <PasteDialog onWords={putAll}>
         <button
           type="button"
-          className="button grid place-items-center px-2.5"
+          className="button grid place-items-center min-w-11 px-2.5"
           aria-label="Check a chain from anywhere"
           title="Paste a list of words and check every step"
         >
@@ -57,32 +62,34 @@ export function BenchBar({ page, state, dispatch, saving, faulty }: Props) {
         onRestore={putAll}
         onForGroup={saving.forGroup}
       />
-      <button
-        type="button"
-        className="button"
-        disabled={words.length === 0 || !saving.unsaved}
-        onClick={() => saving.save()}
-      >
-        {saving.unsaved || words.length === 0 ? "Save" : "Saved"}
-      </button>
-      <button
-        type="button"
-        className="button"
-        disabled={words.length < 2 || faulty}
-        title={faulty ? "Mend what is marked first" : "Into the group's next lesson"}
-        onClick={saving.toPlan}
-      >
-        To the plan
-      </button>
-      <button
-        type="button"
-        className="button button-main"
-        disabled={words.length < 2 || faulty}
-        title={faulty ? "Mend what is marked first" : undefined}
-        onClick={saving.teach}
-      >
-        Teach
-      </button>
+      <span className="ml-auto flex gap-2">
+        <button
+          type="button"
+          className="button"
+          disabled={words.length === 0 || !saving.unsaved}
+          onClick={() => saving.save()}
+        >
+          {saving.unsaved || words.length === 0 ? "Save" : "Saved"}
+        </button>
+        <button
+          type="button"
+          className="button"
+          disabled={words.length < 2 || faulty}
+          title={faulty ? "Mend what is marked first" : "Into the group's next lesson"}
+          onClick={saving.toPlan}
+        >
+          To the plan
+        </button>
+        <button
+          type="button"
+          className="button button-main"
+          disabled={words.length < 2 || faulty}
+          title={faulty ? "Mend what is marked first" : undefined}
+          onClick={saving.teach}
+        >
+          Teach
+        </button>
+      </span>
     </div>
   );
 }

@@ -98,7 +98,7 @@ function Strip(props: StripProps) {
       data-current-word={selected ? "" : undefined}
       data-locked={locked}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group relative flex min-h-[74px] items-center border-b border-hairline pr-1 ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
+      className={`group relative flex min-h-[74px] flex-wrap items-center border-b border-hairline pr-1 xl:flex-nowrap ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
     >
       <button
         type="button"
@@ -107,25 +107,25 @@ function Strip(props: StripProps) {
         {...listeners}
         data-no-hold
         aria-label={`Move ${word}`}
-        className="grid h-[74px] w-7 shrink-0 cursor-grab touch-none place-items-center text-tape"
+        className="grid h-[74px] w-11 shrink-0 cursor-grab touch-none place-items-center text-tape"
       >
         <GripVertical size={18} aria-hidden />
       </button>
       <button
         type="button"
         aria-pressed={selected}
-        className="flex min-h-[74px] min-w-0 flex-1 items-center gap-3 text-left"
+        className="flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left xl:flex-nowrap xl:py-0"
         onClick={() => actions.onSelect(index)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
-        <span className="w-[250px] shrink-0 overflow-hidden">
+        <span className="max-w-full shrink-0 overflow-hidden xl:w-[250px]">
           {reading ? (
             <ZipStrip word={reading} columns={columns} size={30} change={changeOfStep(step)} />
           ) : (
             <span className="font-learner text-3xl">{word}</span>
           )}
         </span>
-        <span className="min-w-0 flex-1 leading-snug">
+        <span className="leading-snug max-xl:w-full max-xl:pl-8 xl:min-w-0 xl:flex-1">
           {step ? <StepText step={step} /> : <span className="text-quiet">first word</span>}
           {step && aims(step).map((aim) => <AimBadge key={aim} text={aim} />)}
           {flags.length > 0 && (
@@ -139,26 +139,35 @@ function Strip(props: StripProps) {
           Mend
         </button>
       )}
-      <StripButton
-        name={locked ? `Unlock ${word}` : `Lock ${word}`}
-        hint={locked ? "Locked: it stays when the chain is made again" : "Keep it when the chain is made again"}
-        onPress={() => actions.onLock(word)}
+      {/* What is done with a word stands on the row in hand; with keys and mouse on the one that is pointed to. */}
+      <span
+        className={`ml-auto flex shrink-0 xl:ml-0 ${
+          selected || locked
+            ? ""
+            : "max-xl:hidden xl:opacity-0 xl:group-focus-within:opacity-100 xl:group-hover:opacity-100"
+        }`}
       >
-        {locked ? <Lock size={17} className="text-ink" aria-hidden /> : <LockOpen size={17} aria-hidden />}
-      </StripButton>
-      <StripButton name={`About ${word}`} hint="About this word (?)" onPress={() => openWordCard(word)}>
-        <CircleHelp size={17} aria-hidden />
-      </StripButton>
-      <StripButton
-        name={`Never ${word}`}
-        hint="Never in this chain: another takes its place"
-        onPress={() => actions.onBan(index)}
-      >
-        <Ban size={17} aria-hidden />
-      </StripButton>
-      <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index)}>
-        <Trash2 size={17} aria-hidden />
-      </StripButton>
+        <StripButton
+          name={locked ? `Unlock ${word}` : `Lock ${word}`}
+          hint={locked ? "Locked: it stays when the chain is made again" : "Keep it when the chain is made again"}
+          onPress={() => actions.onLock(word)}
+        >
+          {locked ? <Lock size={17} className="text-ink" aria-hidden /> : <LockOpen size={17} aria-hidden />}
+        </StripButton>
+        <StripButton name={`About ${word}`} hint="About this word (?)" onPress={() => openWordCard(word)}>
+          <CircleHelp size={17} aria-hidden />
+        </StripButton>
+        <StripButton
+          name={`Never ${word}`}
+          hint="Never in this chain: another takes its place"
+          onPress={() => actions.onBan(index)}
+        >
+          <Ban size={17} aria-hidden />
+        </StripButton>
+        <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index)}>
+          <Trash2 size={17} aria-hidden />
+        </StripButton>
+      </span>
     </li>
   );
 }
@@ -169,7 +178,7 @@ function StripButton(props: { name: string; hint: string; onPress: () => void; c
       type="button"
       aria-label={props.name}
       title={props.hint}
-      className="grid h-10 w-9 shrink-0 place-items-center rounded text-quiet hover:text-ink"
+      className="grid size-11 shrink-0 place-items-center rounded text-quiet hover:text-ink"
       onClick={props.onPress}
     >
       {props.children}

@@ -33,7 +33,7 @@ export function MoreMenu({ chainId, groups, hasWords, onSaveAs, onRestore, onFor
     <>
       <Menu
         button={<MoreHorizontal size={18} aria-hidden />}
-        buttonClassName="button grid place-items-center px-2.5"
+        buttonClassName="button grid place-items-center min-w-11 px-2.5"
         label="More to do with this chain"
         align="end"
       >

@@ -16,7 +16,7 @@ export function NoChainNotice({ answer, onRelax, onClose }: Props) {
         <p>
           <strong className="text-again">No chain.</strong> {noChainWords(answer.reason)}
         </p>
-        <button type="button" aria-label="Close" className="grid size-8 shrink-0 place-items-center" onClick={onClose}>
+        <button type="button" aria-label="Close" className="grid size-11 shrink-0 place-items-center" onClick={onClose}>
           <X size={16} aria-hidden />
         </button>
       </div>

@@ -62,13 +62,13 @@ export function Others({ others, current, onTake }: Props) {
             <button
               type="button"
               aria-label="Close the comparison"
-              className="grid size-8 place-items-center"
+              className="grid size-11 place-items-center"
               onClick={() => setCompared(undefined)}
             >
               <X size={16} aria-hidden />
             </button>
           </div>
-          <div className="grid grid-cols-2 gap-4">
+          <div className="grid gap-4 sm:grid-cols-2">
             <Side name="At hand" report={current} />
             <Side name={shown.name} report={shown.plan} />
           </div>

@@ -75,10 +75,10 @@ export default function EarsOnly(page: EarsOnlyPage) {
   const isEmpty = parts.every(({ items }) => items.length === 0);
 
   return (
-    <div className="grid h-[calc(100dvh-52px)] grid-cols-[330px_minmax(0,1fr)] grid-rows-[minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-52px)] lg:grid-cols-[330px_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
       <aside
         aria-label="Words and skills"
-        className="flex flex-col gap-5 overflow-y-auto border-r border-rule bg-sheet p-4"
+        className="flex flex-col gap-5 border-rule bg-sheet p-4 max-lg:border-b lg:overflow-y-auto lg:border-r"
       >
         <WordsPanel
           sources={page.sources}
@@ -111,7 +111,7 @@ export default function EarsOnly(page: EarsOnlyPage) {
           <button type="button" className="button" onClick={() => void anew()}>
             All anew
           </button>
-          <label className="flex min-h-10 items-center gap-2 px-1">
+          <label className="flex min-h-11 items-center gap-2 px-1">
             <input
               type="checkbox"
               className="size-5"
@@ -120,7 +120,7 @@ export default function EarsOnly(page: EarsOnlyPage) {
             />
             answers
           </label>
-          <span className="ml-auto flex gap-2">
+          <span className="ml-auto flex flex-wrap gap-2">
             <SavedEars page={page} current={setId} />
             <button type="button" className="button" disabled={isEmpty} onClick={() => send(saving.print)}>
               Print

@@ -92,7 +92,7 @@ function Row(props: { item: OralItem; number: number; answerShown: boolean; onSw
         type="button"
         aria-label={`Another in place of item ${number}`}
         title="Another"
-        className="grid size-10 place-items-center rounded text-quiet hover:text-ink"
+        className="grid size-11 place-items-center rounded text-quiet hover:text-ink"
         onClick={props.onSwap}
       >
         <RefreshCw size={16} aria-hidden />

@@ -30,7 +30,7 @@ export function SkillList({ parts, onParts }: Props) {
             <input
               type="number"
               aria-label={`Items: ${SKILL_NAME[skill]}`}
-              className="h-9 w-14 rounded-lg border border-rule bg-sheet px-2 tabular-nums"
+              className="h-11 w-14 rounded-lg border border-rule bg-sheet px-2 tabular-nums"
               min={1}
               max={MOST_ITEMS}
               value={count}
@@ -79,7 +79,7 @@ function IconPress(props: { name: string; disabled: boolean; onPress: () => void
       aria-label={props.name}
       title={props.name}
       disabled={props.disabled}
-      className="grid size-8 place-items-center rounded text-quiet hover:text-ink disabled:opacity-30"
+      className="grid size-11 place-items-center rounded text-quiet hover:text-ink disabled:opacity-30"
       onClick={props.onPress}
     >
       {props.children}

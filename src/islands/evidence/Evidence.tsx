@@ -77,7 +77,7 @@ function SortableHeader({ header }: { readonly header: Header<Row, unknown> }) {
     <th scope="col" aria-sort={sorted ? SORTED[sorted] : "none"} className={`${place} py-1 font-semibold`}>
       <button
         type="button"
-        className="inline-flex min-h-9 items-center gap-1 font-semibold hover:text-ink"
+        className="inline-flex min-h-11 min-w-11 items-center gap-1 font-semibold hover:text-ink"
         onClick={header.column.getToggleSortingHandler()}
       >
         {flexRender(header.column.columnDef.header, header.getContext())}
@@ -105,7 +105,7 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
   });
   return (
     <>
-      <div className="mb-3 flex items-center justify-between gap-4">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4">
         <p className="text-quiet">
           {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
           {counted(report.lessonCount, "lesson")}. Press any figure to see what is behind it.
@@ -114,7 +114,7 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
           {report.heldBack.all.length > 0 && (
             <button
               type="button"
-              className="ml-2 min-h-9 rounded-lg px-1 underline underline-offset-2"
+              className="ml-2 min-h-11 min-w-11 rounded-lg px-1 underline underline-offset-2"
               onClick={() => setOpened({ title: "Words kept back until the end", ids: report.heldBack.all })}
             >
               Kept-back words: {report.heldBack.right.length} of {report.heldBack.all.length} right; practised ones:{" "}
@@ -122,7 +122,7 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
             </button>
           )}
         </p>
-        <label className="flex min-h-10 items-center gap-2">
+        <label className="flex min-h-11 min-w-11 items-center gap-2">
           <input
             type="checkbox"
             className="size-4"
@@ -143,7 +143,7 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
       ) : (
         <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
           <table
-            className="w-full border-collapse"
+            className="w-full min-w-[640px] border-collapse"
             aria-label={`What ${whose} ${way === "read" ? "read" : "built"} as what`}
           >
             <thead className="text-left">
@@ -217,7 +217,7 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
             <button
               key={said.join(" ")}
               type="button"
-              className="min-h-9 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
+              className="min-h-11 min-w-11 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
               onClick={() => onOpen({ title: `${name} ${verb} as ${saidName(said)}`, ids: responses })}
             >
               {saidName(said)} <b>×{responses.length}</b>
@@ -234,7 +234,7 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
       <td className="px-3 py-2">
         <button
           type="button"
-          className="w-full rounded-lg px-1 py-1 text-left hover:bg-paper"
+          className="min-h-11 w-full rounded-lg px-1 py-1 text-left hover:bg-paper"
           title={`Between ${inHundred(row.interval.low)} and ${inHundred(row.interval.high)} in 100, as far as the count can say (Wilson, 95 %)`}
           onClick={() =>
             onOpen({ title: `Every chance to ${verb === "read" ? "read" : "build"} ${name}`, ids: row.chances })
@@ -255,7 +255,7 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
             ) : (
               <button
                 type="button"
-                className="min-h-9 whitespace-nowrap rounded-lg px-2 hover:bg-paper"
+                className="min-h-11 min-w-11 whitespace-nowrap rounded-lg px-2 hover:bg-paper"
                 aria-label={`${wrong.length} of ${chances.length} at the ${POSITION_NAME[position]}`}
                 onClick={() =>
                   onOpen({

@@ -107,11 +107,16 @@ export default function Families(page: FamiliesPage) {
 
   return (
     <div
-      className={`grid h-[calc(100dvh-52px)] grid-rows-[minmax(0,1fr)] ${
-        tab === "grid" ? "grid-cols-[270px_minmax(0,1fr)_310px]" : "grid-cols-[270px_minmax(0,1fr)]"
+      className={`grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-52px)] lg:grid-rows-[minmax(0,1fr)] ${
+        tab === "grid"
+          ? "lg:grid-cols-[230px_minmax(0,1fr)_290px] xl:grid-cols-[270px_minmax(0,1fr)_310px]"
+          : "lg:grid-cols-[270px_minmax(0,1fr)]"
       }`}
     >
-      <aside aria-label="What words share" className="overflow-y-auto border-r border-rule bg-sheet">
+      <aside
+        aria-label="What words share"
+        className="border-rule bg-sheet max-lg:max-h-[46dvh] max-lg:border-b overflow-y-auto lg:border-r"
+      >
         <FamilyChooser
           worker={worker}
           kind={state.kind}
@@ -179,7 +184,7 @@ export default function Families(page: FamiliesPage) {
       </main>
 
       {tab === "grid" && (
-        <aside aria-label="The set" className="min-h-0 border-l border-rule bg-sheet">
+        <aside aria-label="The set" className="min-h-0 border-rule bg-sheet max-lg:border-t lg:border-l">
           <SetPanel
             state={state}
             dispatch={dispatch}

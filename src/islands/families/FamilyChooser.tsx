@@ -134,7 +134,7 @@ export function FamilyChooser(props: Props) {
                 <button
                   type="button"
                   aria-label={`Take ${familyName(family)} out`}
-                  className="grid size-9 place-items-center text-quiet hover:text-ink"
+                  className="grid size-11 place-items-center text-quiet hover:text-ink"
                   onClick={() => onFamilies(families.filter((other) => other !== family))}
                 >
                   <X size={15} aria-hidden />
@@ -208,7 +208,7 @@ function FamilyButton(props: {
       type="button"
       aria-pressed={pressed}
       disabled={pressed}
-      className="min-h-9 rounded-lg border border-rule bg-sheet px-2 font-learner text-[16px] hover:border-tape disabled:border-ink"
+      className="min-h-11 min-w-11 rounded-lg border border-rule bg-sheet px-2 font-learner text-[16px] hover:border-tape disabled:border-ink"
       onClick={props.onPress}
     >
       {familyName(family)}

@@ -43,7 +43,7 @@ export function GridTab({ grid, chosen, onToggle }: Props) {
             key={state}
             type="button"
             aria-pressed={!hidden.has(state)}
-            className={`flex min-h-9 items-center gap-1.5 rounded-lg px-2 text-[13.5px] ${hidden.has(state) ? "text-quiet line-through" : ""}`}
+            className={`flex min-h-11 min-w-11 items-center gap-1.5 rounded-lg px-2 text-[13.5px] ${hidden.has(state) ? "text-quiet line-through" : ""}`}
             onClick={() => setHidden(toggled(hidden, state))}
           >
             <span
@@ -102,7 +102,7 @@ export function GridTab({ grid, chosen, onToggle }: Props) {
           </tfoot>
         </table>
       </div>
-      <p role="status" className="min-h-9 border-t border-hairline px-4 py-2 text-[14px]">
+      <p role="status" className="min-h-11 min-w-11 border-t border-hairline px-4 py-2 text-[14px]">
         {said}
       </p>
     </div>
@@ -148,7 +148,7 @@ function Cell(props: {
       aria-label={cellWords(cell)}
       aria-pressed={canBeChosen ? chosen : undefined}
       title={cellWords(cell)}
-      className={`flex h-9 w-full min-w-28 items-center justify-between rounded-lg border px-2 font-learner text-[18px] ${look} ${
+      className={`flex h-11 w-full min-w-28 items-center justify-between rounded-lg border px-2 font-learner text-[18px] ${look} ${
         chosen ? "!border-2 !border-ink font-bold !text-ink" : ""
       }`}
       onFocus={() => props.onSay(cellWords(cell))}

@@ -127,7 +127,7 @@ function Chip({ item, state, onPress }: { item: Item; state: ItemState; onPress:
       title={`${name}${place ? `, at the ${place} only` : ""}`}
       data-token={item.token}
       data-state={state}
-      className={`flex min-h-9 items-center gap-1.5 rounded-lg border px-2.5 ${STATE_LOOK[state]}`}
+      className={`flex min-h-11 min-w-11 items-center gap-1.5 rounded-lg border px-2.5 ${STATE_LOOK[state]}`}
       onClick={onPress}
     >
       {state === "taught" && <Check size={14} aria-hidden />}

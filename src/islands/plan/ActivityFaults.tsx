@@ -23,7 +23,7 @@ export function ActivityFaults({ activity: { id, content }, faults, onEdit }: Pr
       {left && (
         <button
           type="button"
-          className="min-h-9 underline underline-offset-2"
+          className="min-h-11 min-w-11 underline underline-offset-2"
           onClick={() => void onEdit({ id, words: left })}
         >
           Take out: {out.join(", ")}

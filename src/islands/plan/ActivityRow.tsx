@@ -48,22 +48,22 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
       data-kind={activity.kind}
       className="border-b border-hairline last:border-b-0"
     >
-      <div className="flex min-h-14 items-center gap-2 px-3 py-1.5">
+      <div className="flex min-h-14 flex-wrap items-center gap-2 px-3 py-1.5 lg:flex-nowrap">
         <button
           type="button"
           ref={setActivatorNodeRef}
           {...attributes}
           {...listeners}
           aria-label={`Move ${name}`}
-          className="grid size-9 shrink-0 touch-none place-items-center text-quiet"
+          className="grid size-11 shrink-0 touch-none place-items-center text-quiet"
         >
           <GripVertical size={18} aria-hidden />
         </button>
-        <span className="w-36 shrink-0 font-semibold">
+        <span className="w-36 shrink-0 font-semibold max-lg:w-[calc(100%-56px)]">
           {PLANNED_NAME[activity.kind]}
           {activity.heldBack && <span className="block text-[13px] font-normal text-quiet">kept back till now</span>}
         </span>
-        <span className="min-w-0 flex-1 leading-snug">
+        <span className="min-w-0 leading-snug max-lg:w-full max-lg:pl-13 lg:flex-1">
           {activity.ref ? (
             <a className="font-semibold underline-offset-2 hover:underline" href={screenOf(activity, groupId)}>
               {activity.title}
@@ -95,7 +95,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
           <input
             type="number"
             aria-label={`Minutes: ${name}`}
-            className="h-10 w-16 rounded-lg border border-rule bg-sheet px-2 text-right tabular-nums"
+            className="h-11 w-16 rounded-lg border border-rule bg-sheet px-2 text-right tabular-nums"
             min={0.5}
             max={90}
             step={0.5}
@@ -113,7 +113,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
           type="button"
           aria-label={`${name}: how it is done`}
           aria-expanded={open}
-          className="grid size-9 shrink-0 place-items-center text-quiet hover:text-ink"
+          className="grid size-11 shrink-0 place-items-center text-quiet hover:text-ink"
           onClick={() => setOpen(!open)}
         >
           <ChevronDown size={18} aria-hidden className={open ? "rotate-180" : ""} />
@@ -121,7 +121,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
         <button
           type="button"
           aria-label={`Take ${name} out`}
-          className="grid size-9 shrink-0 place-items-center text-quiet hover:text-ink"
+          className="grid size-11 shrink-0 place-items-center text-quiet hover:text-ink"
           onClick={onRemove}
         >
           <X size={17} aria-hidden />

@@ -31,7 +31,7 @@ const COLUMNS = [
 const READ_BY_LEARNERS: ReadonlySet<string> = new Set<RowField>(["spellings", "irregularWords"]);
 
 const GRID =
-  "grid grid-cols-[34px_28px_minmax(120px,1fr)_minmax(200px,2fr)_minmax(130px,1fr)_minmax(130px,1fr)_40px] gap-x-2";
+  "grid min-w-[760px] grid-cols-[44px_28px_minmax(120px,1fr)_minmax(200px,2fr)_minmax(130px,1fr)_minmax(130px,1fr)_44px] gap-x-2";
 
 /** The steps of the editor, one a row; drag or keys to reorder. */
 export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }: Props) {
@@ -50,7 +50,7 @@ export function RowList({ rows, problems, readOnly, onChange, onRemove, onMove }
     onMove(at(active.id), at(over.id));
   };
   return (
-    <div className="mt-4 rounded-xl border border-rule bg-sheet">
+    <div className="mt-4 overflow-x-auto rounded-xl border border-rule bg-sheet">
       <div className={`${GRID} border-b border-rule px-2 py-2`}>
         <span />
         <span />
@@ -110,7 +110,7 @@ const Row = memo(function Row({ row, index, columns, readOnly, problems, onChang
             {...attributes}
             {...listeners}
             aria-label={`Move step ${index + 1}`}
-            className="grid min-h-10 cursor-grab touch-none place-items-center text-tape"
+            className="grid min-h-11 min-w-11 cursor-grab touch-none place-items-center text-tape"
           >
             <GripVertical size={18} aria-hidden />
           </button>
@@ -124,7 +124,7 @@ const Row = memo(function Row({ row, index, columns, readOnly, problems, onChang
               key={field}
               aria-label={`${column.columnDef.header}, step ${index + 1}`}
               aria-invalid={error}
-              className={`min-h-10 w-full rounded-md border bg-transparent px-2 hover:border-rule ${error ? "border-again" : "border-transparent"} ${READ_BY_LEARNERS.has(field) ? "font-learner text-[16px]" : ""}`}
+              className={`min-h-11 min-w-11 w-full rounded-md border bg-transparent px-2 hover:border-rule ${error ? "border-again" : "border-transparent"} ${READ_BY_LEARNERS.has(field) ? "font-learner text-[16px]" : ""}`}
               autoCapitalize="none"
               autoComplete="off"
               spellCheck={false}
@@ -138,7 +138,7 @@ const Row = memo(function Row({ row, index, columns, readOnly, problems, onChang
           <button
             type="button"
             aria-label={`Take step ${index + 1} out`}
-            className="grid min-h-10 place-items-center text-quiet hover:text-ink"
+            className="grid min-h-11 min-w-11 place-items-center text-quiet hover:text-ink"
             onClick={() => onRemove(index)}
           >
             <Trash2 size={17} aria-hidden />

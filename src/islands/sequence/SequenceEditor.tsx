@@ -121,7 +121,7 @@ export default function SequenceEditor({ id, name: firstName, rows: firstRows, s
       <div className="flex flex-wrap items-center gap-2">
         <input
           aria-label="Name of the order"
-          className="min-w-60 flex-1 rounded bg-transparent px-1 py-1 text-2xl font-bold placeholder:text-quiet"
+          className="min-h-11 min-w-60 flex-1 rounded bg-transparent px-1 py-1 text-2xl font-bold placeholder:text-quiet"
           placeholder="Name of this order"
           value={name}
           maxLength={60}

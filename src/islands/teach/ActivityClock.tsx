@@ -57,7 +57,7 @@ export const ActivityClock = memo(function ActivityClock({
           {drop.length > 0 && (
             <button
               type="button"
-              className="button min-h-8 py-0"
+              className="button min-h-11 min-w-11 py-0"
               onClick={() => {
                 onDrop(drop.map(({ id }) => id));
                 done();
@@ -66,7 +66,7 @@ export const ActivityClock = memo(function ActivityClock({
               <span className="max-w-64 truncate">Leave out {namesOf(drop)}</span>
             </button>
           )}
-          <button type="button" className="button min-h-8 py-0 font-normal" onClick={done}>
+          <button type="button" className="button min-h-11 min-w-11 py-0 font-normal" onClick={done}>
             Go on
           </button>
         </span>

@@ -10,23 +10,33 @@ interface Props {
   readonly area: ElementSize | undefined;
 }
 
-/** Pixels kept above the word for the word before it, and letters no larger than this. */
-export const WORD_BEFORE_HEIGHT = 100;
+/** Pixels kept above the word for the word before it; none where the word itself would have too little. */
+const WORD_BEFORE_HEIGHT = 100;
+const LEAST_HEIGHT_FOR_BOTH = 320;
 const LARGEST = 300;
+/** On a phone the word takes nearly all there is, so that each grapheme is as wide as a thumb. */
+const NARROW = 500;
+/** A learner's word is never smaller. */
+const SMALLEST = 28;
 const SIZE_BEFORE_MEASURED = 150;
+
+/** Room above the word for the word before it. @returns pixels, from 0 */
+export const roomForWordBefore = (area: ElementSize | undefined): number =>
+  area && area.height < LEAST_HEIGHT_FOR_BOTH ? 0 : WORD_BEFORE_HEIGHT;
 
 /** The largest letter size, in pixels, at which a word fits an area. @returns whole pixels */
 export function letterSizeIn(area: ElementSize | undefined, reading: Segmentation): number {
   if (!area) return SIZE_BEFORE_MEASURED;
-  const byWidth = (area.width * 0.88) / layoutZip(reading, BIG).width;
-  const byHeight = (area.height - WORD_BEFORE_HEIGHT - 20) / zipHeight(BIG, true);
-  return Math.floor(Math.max(60, Math.min(byWidth, byHeight, LARGEST)));
+  const byWidth = (area.width * (area.width < NARROW ? 0.94 : 0.88)) / layoutZip(reading, BIG).width;
+  const byHeight = (area.height - roomForWordBefore(area) - 20) / zipHeight(BIG, true);
+  return Math.floor(Math.max(SMALLEST, Math.min(byWidth, byHeight, LARGEST)));
 }
 
 /** The word as large as fits over its zip. */
 export function BigWord({ display, area }: Props) {
   const { reading, stage, before, change } = display;
   const size = letterSizeIn(area, reading);
+  const room = roomForWordBefore(area);
   const isWhole = stage.from === 0 && stage.to === reading.units.length;
   const shownUnits = reading.units.map((_, k) => k).slice(stage.from, stage.to);
   return (
@@ -37,8 +47,8 @@ export function BigWord({ display, area }: Props) {
       data-shown={`${stage.from}-${stage.to}`}
       className="flex size-full flex-col items-center"
     >
-      <div style={{ height: WORD_BEFORE_HEIGHT }} className="shrink-0">
-        {before && <ZipStrip word={before} size={40} faint />}
+      <div style={{ height: room }} className="shrink-0">
+        {before && room > 0 && <ZipStrip word={before} size={40} faint />}
       </div>
       <div className="grid min-h-0 flex-1 place-items-center">
         {stage.blended ? (

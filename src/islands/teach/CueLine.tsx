@@ -36,19 +36,23 @@ export const CueLine = memo(function CueLine({
   const hidden = covered && peekedAt !== itemKey;
   return (
     <div className="contain-layout contain-style shrink-0 border-b border-hairline px-5 pb-2">
-      <div className="flex min-h-11 items-center gap-4">
-        <p className="min-w-0 flex-1 text-[15.5px] leading-snug" aria-live="off">
+      <div className="flex min-h-11 flex-wrap items-center gap-x-4">
+        <p className="min-w-60 flex-1 text-[15.5px] leading-snug" aria-live="off">
           {correction ? (
             <>
               <b className="text-again">Again:</b> {CORRECTION_NAME[correction]}.{" "}
               {correction === "show-together-alone" && (
-                <button type="button" className="button ml-2 min-h-9 py-0" onClick={onTwoBack}>
+                <button type="button" className="button ml-2 min-h-11 min-w-11 py-0" onClick={onTwoBack}>
                   Two words back
                 </button>
               )}
             </>
           ) : hidden ? (
-            <button type="button" className="button min-h-9 py-0 font-normal" onClick={() => setPeekedAt(itemKey)}>
+            <button
+              type="button"
+              className="button min-h-11 min-w-11 py-0 font-normal"
+              onClick={() => setPeekedAt(itemKey)}
+            >
               <Eye size={16} aria-hidden /> What to say
             </button>
           ) : (
@@ -58,7 +62,7 @@ export const CueLine = memo(function CueLine({
               {covered && (
                 <button
                   type="button"
-                  className="button ml-2 min-h-9 py-0 font-normal"
+                  className="button ml-2 min-h-11 min-w-11 py-0 font-normal"
                   onClick={() => setPeekedAt(undefined)}
                 >
                   Cover

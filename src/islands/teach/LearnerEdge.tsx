@@ -15,7 +15,11 @@ interface Props {
 /** Names along the edge: whose turn it is, and what is marked for this word. */
 export const LearnerEdge = memo(function LearnerEdge({ learners, turn, wordIndex, marks, onTurn }: Props) {
   return (
-    <div role="group" aria-label="Whose turn" className="contain-layout contain-style flex min-w-0 flex-wrap gap-2">
+    <div
+      role="group"
+      aria-label="Whose turn"
+      className="contain-layout contain-style flex max-h-[24dvh] min-w-0 flex-wrap gap-2 overflow-y-auto p-0.5"
+    >
       {learners.map((learner, k) => (
         <Seat
           key={learner.id}

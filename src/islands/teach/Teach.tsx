@@ -91,7 +91,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <CurrentDisplay />
       <WordControls />
       <Substitutions />
-      <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-5 py-4">
+      <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-3 py-2 sm:px-5 sm:py-4">
         <LearnerTurns />
         <MarkButtons />
       </footer>
@@ -138,8 +138,8 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
     [dispatch],
   );
   return (
-    <header className="contain-layout contain-style flex h-13 shrink-0 items-center justify-between gap-4 px-5 text-quiet">
-      <span className="flex min-w-0 items-center gap-3">
+    <header className="contain-layout contain-style flex min-h-13 shrink-0 flex-wrap items-center justify-between gap-x-4 gap-y-1 px-3 py-1 text-quiet sm:px-5">
+      <span className="flex min-w-0 flex-wrap items-center gap-x-3">
         <span className="shrink-0">{groupName}</span>
         <LessonMenu
           activities={activities}
@@ -154,7 +154,7 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
         </span>
       </span>
       <StoredLine />
-      <span className="flex items-center gap-3">
+      <span className="flex flex-wrap items-center gap-3">
         <ActivityClock
           sessionId={sessionId}
           activities={planned}
@@ -165,13 +165,13 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
         />
         <button
           type="button"
-          className="button min-h-9 py-0 font-normal"
+          className="button min-h-11 py-0 font-normal"
           title="A second window for the projector: the word alone"
           onClick={onOpenView}
         >
           Learners' view
         </button>
-        <button type="button" className="button min-h-9 py-0" disabled={finishing} onClick={commands.finish}>
+        <button type="button" className="button min-h-11 py-0" disabled={finishing} onClick={commands.finish}>
           Finish
         </button>
       </span>

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { BIG, measureZip } from "../../components/zip/layout.ts";
-import { letterSizeIn, WORD_BEFORE_HEIGHT } from "./BigWord.tsx";
+import { letterSizeIn, roomForWordBefore } from "./BigWord.tsx";
 import type { Display } from "./lesson/displays.ts";
 import type { ElementSize } from "./use-element-size.ts";
 
@@ -22,7 +22,7 @@ export const UnitButtons = memo(function UnitButtons({ display, area, pressed, o
   return (
     <div
       className="pointer-events-none absolute inset-x-0 bottom-0 grid place-items-center"
-      style={{ top: WORD_BEFORE_HEIGHT }}
+      style={{ top: roomForWordBefore(area) }}
     >
       <div role="group" aria-label={reading.word} className="relative" style={{ width, height }}>
         {cells.slice(stage.from, stage.to).map((cell) => (

@@ -11,7 +11,8 @@ export const WayChoice = memo(function WayChoice({
   readonly way: Way;
   readonly onWay: (way: Way) => void;
 }) {
-  const look = "h-9 max-w-56 truncate rounded-lg border border-transparent bg-sheet px-1 text-[14px] hover:border-rule";
+  const look =
+    "h-11 max-w-56 truncate rounded-lg border border-transparent bg-sheet px-1 text-[14px] hover:border-rule";
   // A press on the page keeps the focus where it was; these two must have it to open.
   const stop = (event: React.MouseEvent) => event.stopPropagation();
   return (

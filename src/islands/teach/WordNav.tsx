@@ -53,7 +53,7 @@ export const WordNav = memo(function WordNav(props: Props) {
   return (
     <nav
       aria-label="The word"
-      className="contain-layout contain-style flex shrink-0 items-center justify-center gap-2 px-3 pb-3"
+      className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-center gap-2 px-3 pb-3"
     >
       {isWord && <WayChoice way={way} onWay={actions.setWay} />}
       <NavButton name="Back" keys="←" disabled={props.isFirst} onPress={actions.back} />

@@ -40,13 +40,13 @@ export default function GroupCard({ card, sequences }: Props) {
   };
 
   return (
-    <article aria-label={group.name} className="flex flex-col rounded-xl border border-rule bg-sheet p-5">
-      <header className="flex items-baseline justify-between gap-3">
+    <article aria-label={group.name} className="flex min-w-0 flex-col rounded-xl border border-rule bg-sheet p-5">
+      <header className="flex flex-wrap items-baseline justify-between gap-x-3">
         <h2 className="text-xl font-bold">{group.name}</h2>
         <span className="text-quiet">{group.learners.map((l) => l.nickname).join(", ") || "no learners yet"}</span>
       </header>
 
-      <div className="mt-4 grid grid-cols-2 gap-2">
+      <div className="mt-4 grid gap-2 sm:grid-cols-2">
         <Select
           label="Order of teaching"
           value={group.sequenceId}
@@ -109,7 +109,7 @@ export default function GroupCard({ card, sequences }: Props) {
         </div>
       </dl>
 
-      <div className="mt-5 flex gap-2">
+      <div className="mt-5 flex flex-wrap gap-2">
         <a className="button button-main flex items-center" href={`/bench?group=${group.id}`}>
           Make a chain
         </a>

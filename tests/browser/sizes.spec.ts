@@ -1,0 +1,140 @@
+import type { Page } from "@playwright/test";
+import { faultsOnScreen, SIZES } from "./measure.ts";
+import { alive, expect, freePort, Server, test } from "./server.ts";
+
+/** Every screen in the hand: a laptop, a tablet lying and standing, a phone. */
+
+interface Made {
+  readonly group: string;
+  readonly session: string;
+}
+
+const post = async (page: Page, server: Server, path: string, data: object) =>
+  (await page.request.post(server.address + path, { data })).json();
+
+const NAMES = Array.from({ length: 30 }, (_, k) => (k % 7 === 0 ? `Oystercatcher of the Outer Bar ${k}` : `Tern ${k}`));
+/** With the longest word that a lesson of the two orders can hold. */
+const WORDS = ["stretched", "stretch"];
+
+/** A group of thirty with long names, a lesson with a long word, and a plan. */
+async function makeFull(page: Page, server: Server): Promise<Made> {
+  const group = await post(page, server, "/api/groups", {
+    name: "Everybody who comes on Thursdays",
+    sequenceId: "phased",
+    step: 86,
+    learners: NAMES,
+  });
+  const chain = await post(page, server, "/api/chains", {
+    groupId: group.id,
+    words: WORDS,
+    aim: { focus: [], contrasts: [] },
+  });
+  await post(page, server, `/api/plans/${group.id}/activities`, { chainId: chain.id });
+  const session = await post(page, server, "/api/sessions", { chainId: chain.id });
+  return { group: group.id, session: session.id };
+}
+
+/** Looks the page over at each size; `ready` brings it into the state that is looked at. */
+async function lookOver(page: Page, address: string, ready?: (width: number) => Promise<void>): Promise<void> {
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height });
+    await page.goto(address);
+    await alive(page);
+    await ready?.(width);
+    await expect
+      .poll(() => faultsOnScreen(page), {
+        message: `${new URL(address).pathname} at ${width}x${height}`,
+        timeout: 8_000,
+      })
+      .toEqual([]);
+  }
+}
+
+test("no screen is wider than the glass, cut, or too small to press, with thirty learners and long names", async ({
+  page,
+  server,
+}) => {
+  const { group } = await makeFull(page, server);
+  for (const path of [
+    "/",
+    `/plan?group=${group}`,
+    `/evidence?group=${group}`,
+    "/groups",
+    "/people",
+    `/packs?group=${group}`,
+  ])
+    await lookOver(page, server.address + path);
+});
+
+test("neither the benches, nor settings and sheets", async ({ page, server }) => {
+  const { group } = await makeFull(page, server);
+  await lookOver(page, `${server.address}/bench?group=${group}&words=${WORDS.join(".")}`, async () => {
+    await page.locator("ol[aria-label=Chain] [data-word]").nth(1).waitFor();
+  });
+  await lookOver(page, `${server.address}/families?group=${group}`);
+  await lookOver(page, `${server.address}/ears-only?group=${group}`);
+  for (const path of [
+    `/week?group=${group}`,
+    "/backups",
+    `/groups/${group}`,
+    "/sequences/new",
+    `/plan-sheet?group=${group}`,
+  ])
+    await lookOver(page, server.address + path);
+});
+
+test("Teach fits a lesson of thirty on every size, and the word keeps its room", async ({ page, server }) => {
+  const { session } = await makeFull(page, server);
+  await lookOver(page, `${server.address}/teach/${session}`, async () => {
+    const shown = page.locator("[data-display]").first();
+    await shown.waitFor();
+    expect((await shown.boundingBox())?.height ?? 0).toBeGreaterThan(120);
+  });
+});
+
+test("on a tablet the aim is a drawer: opened, used, shut with Escape; the actions stand on the row in hand", async ({
+  page,
+  server,
+}) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await page.goto(`${server.address}/bench?words=ship.shop.chop`);
+  await alive(page);
+  const aim = page.getByRole("complementary", { name: "Aim and shape" });
+  await expect(aim).toBeHidden();
+  await page.getByRole("button", { name: "Aim", exact: true }).click();
+  await expect(aim).toBeVisible();
+  expect(await faultsOnScreen(page)).toEqual([]);
+  await page.keyboard.press("Escape");
+  await expect(aim).toBeHidden();
+  await page.locator("[data-word=shop] button[aria-pressed]").click();
+  await expect(page.getByRole("button", { name: "Take shop out" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Take ship out" })).toBeHidden();
+});
+
+test("on a phone every screen is a press away", async ({ page, server }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(server.address);
+  await alive(page);
+  for (const [name, address] of [
+    ["Plan", /\/plan/],
+    ["Evidence", /\/evidence/],
+    ["Chain bench", /\/bench/],
+  ] as const) {
+    await page.locator("header summary").click();
+    await page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name }).click();
+    await page.waitForURL(address);
+    await alive(page);
+  }
+});
+
+test("nothing made yet: the screens of a new installation fit as well", async ({ page }) => {
+  const empty = new Server(await freePort(), { demo: false });
+  await empty.start();
+  try {
+    for (const path of ["/", "/bench", "/families", "/plan", "/evidence", "/people"])
+      await lookOver(page, empty.address + path);
+  } finally {
+    await empty.stop();
+    empty.remove();
+  }
+});
