@@ -146,6 +146,7 @@ export { addDays, type WeekDay, type WeekRequest, weekPlan } from "./practice/we
 export { type TurnTaker, turnOrder } from "./practice/whose-turn.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export { shuffled } from "./random/shuffled.ts";
+export { isBuiltRight, outcomeOfBuilding } from "./responses/built-right.ts";
 export {
   CLASSIFIER_VERSION,
   classifyMarked,
@@ -154,7 +155,6 @@ export {
   type UnitResult,
   type UnitVerdict,
 } from "./responses/classify.ts";
-export { classifyBuilt, isBuiltRight, outcomeOfBuilding } from "./responses/classify-built.ts";
 export { likelySounds } from "./responses/likely-sounds.ts";
 export { OUTCOME_DEFINITIONS, OUTCOMES, type Outcome } from "./responses/outcomes.ts";
 export type { RawAnswer, Substitution } from "./responses/raw-answer.ts";

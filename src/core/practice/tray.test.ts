@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { decodableIn } from "../chains/planner/candidates.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { isBuiltRight } from "../responses/classify-built.ts";
+import { isBuiltRight } from "../responses/built-right.ts";
 import { taughtGpcs } from "../school/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";

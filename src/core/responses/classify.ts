@@ -6,10 +6,17 @@ import { OUTCOME_DEFINITIONS, type Outcome } from "./outcomes.ts";
 import type { RawAnswer } from "./raw-answer.ts";
 
 /** Raised whenever the same raw answer would get another verdict: old records can then be judged anew. */
-export const CLASSIFIER_VERSION = 1;
+export const CLASSIFIER_VERSION = 2;
 
 /** "other-spelling": built or written with another grapheme of the same sound. */
-export const UNIT_RESULTS = ["right", "substitution", "omission", "other-spelling", "not-known"] as const;
+export const UNIT_RESULTS = [
+  "right",
+  "substitution",
+  "omission",
+  "other-spelling",
+  "transposition",
+  "not-known",
+] as const;
 export type UnitResult = (typeof UNIT_RESULTS)[number];
 
 export interface UnitVerdict {
