@@ -54,13 +54,11 @@ export { classifyBuilt } from "./responses/classify-built.ts";
 export {
   ANSWER_WAYS,
   type AnswerWay,
-  type ClassifiedResponse,
   type ClassifyOptions,
   classifyResponse,
-  type Finding,
   type LearnerResponse,
 } from "./responses/classify-response.ts";
-export { ERROR_PATTERNS, type ErrorPattern } from "./responses/error-patterns.ts";
+export { ERROR_PATTERNS } from "./responses/error-patterns.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { keepTaught, withKept } from "./scope/keep-taught.ts";
 export { checkText, firstDecodableStep, taughtByStep } from "./scope/text.ts";

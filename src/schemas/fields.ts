@@ -129,6 +129,10 @@ export const patternField = z.enum(PATTERNS, `must be one of ${PATTERNS.join(", 
 
 export const sequenceIdField = z.string().min(1, "a group is taught in some order").max(60, "is not a sequence's id");
 
+/** An answer typed by the teacher. */
+const LONGEST_TYPED = 200;
+export const typedField = z.string().max(LONGEST_TYPED, `has at most ${LONGEST_TYPED} letters`);
+
 export const answerField = z
   .object({
     outcome: z.enum(OUTCOMES, `must be one of ${OUTCOMES.join(", ")}`),
@@ -140,6 +144,8 @@ export const answerField = z
         }),
       )
       .max(30),
+    /** What was said or written, as the teacher typed it: whatever it was. */
+    typed: typedField.optional(),
     /** Only of a word that was built: the graphemes of each attempt. */
     built: z
       .array(

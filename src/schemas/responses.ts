@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { OUTCOMES, RESPONSE_MODES, UNIT_RESULTS } from "../core/light.ts";
-import { answerField, momentField } from "./fields.ts";
+import { answerField, momentField, typedField } from "./fields.ts";
 import { learnerIdField, responseIdField, sessionIdField } from "./ids.ts";
 
 export const newResponseInput = z.object({
@@ -19,6 +19,15 @@ export const newResponseInput = z.object({
   at: momentField,
 });
 
+/** What a teacher is typing of an answer, to be judged before it is kept. */
+export const typedAnswerInput = z.object({
+  wordIndex: newResponseInput.shape.wordIndex,
+  mode: newResponseInput.shape.mode,
+  typed: typedField,
+});
+
+export type TypedAnswerInput = z.infer<typeof typedAnswerInput>;
+
 /** What the parts of a stored row must be for it to be shown and counted. */
 export const storedResponseField = z.object({
   mode: z.enum(RESPONSE_MODES),
@@ -26,6 +35,7 @@ export const storedResponseField = z.object({
     outcome: z.enum(OUTCOMES),
     substitutions: z.array(z.object({ unit: z.number(), said: z.array(z.string()) })),
     built: z.array(z.array(z.string())).optional(),
+    typed: z.string().optional(),
   }),
   verdict: z.object({ units: z.array(z.object({ result: z.enum(UNIT_RESULTS), said: z.array(z.string()) })) }),
 });

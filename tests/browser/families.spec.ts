@@ -230,9 +230,7 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await follow(page, page.getByRole("link", { name: "For the helper" }));
   await page.waitForURL(/plan-sheet/);
   await expect(page.getByText("Read this word.").first()).toBeVisible();
-  await expect(
-    page.getByText(/^Find .* at the end. Change it to .* What is the word\?$/).first(),
-  ).toBeVisible();
+  await expect(page.getByText(/^Find .* at the end. Change it to .* What is the word\?$/).first()).toBeVisible();
   await expect(page.getByLabel("Materials")).toContainText("Word cards");
 });
 

@@ -135,6 +135,41 @@ test("a mark waits in the outbox while the server is away, says so, and arrives 
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
 });
 
+test("what was said is typed: judged while it is typed, kept with Enter; a word of the chain is one press", async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/bench?words=ship.shop.chop`);
+  await alive(page);
+  await page.getByRole("button", { name: "Teach" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+  await page.keyboard.press("1");
+  await page.keyboard.press("h");
+  const line = page.getByRole("form", { name: "What did Sandpiper say?" });
+  await line.getByRole("textbox").fill("ch i p");
+  await expect(line.getByRole("status")).toContainText("sh as /ch/ as in chip, at the beginning");
+  await page.keyboard.press("Enter");
+  await expect(line).toBeHidden();
+  await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "wrong stored");
+  await page.keyboard.press("2");
+  await page.getByRole("button", { name: /^Type it/ }).click();
+  await page.getByRole("form", { name: "What did Heron say?" }).getByRole("button", { name: "chop" }).click();
+  await expect(chip(page, "Heron")).toHaveAttribute("data-mark", "wrong stored");
+  await page.keyboard.press("3");
+  await page.keyboard.press("h");
+  await page
+    .getByRole("form", { name: /What did/ })
+    .getByRole("textbox")
+    .fill("ship");
+  await page.keyboard.press("Enter");
+  await expect(chip(page, "Eider")).toHaveAttribute("data-mark", "right stored");
+  // All together: who has answered alone keeps that.
+  await page.keyboard.press("a");
+  await expect(chip(page, "Knot")).toHaveAttribute("data-mark", "together stored");
+  await expect(chip(page, "Heron")).toHaveAttribute("data-mark", "wrong stored");
+});
+
 test("touch alone: units, sounds and learners are large enough to press", async ({ browser, server }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } });
   const page = await context.newPage();

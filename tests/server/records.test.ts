@@ -58,6 +58,69 @@ beforeAll(async () => {
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
+describe("an answer that is typed", () => {
+  const verdict = (typed: string, more: object = {}) =>
+    send("POST /api/sessions/:sessionId/verdicts", {
+      id: sessionId,
+      body: { wordIndex: 0, mode: "read", typed, ...more },
+    });
+
+  it("is judged while it is typed, and nothing is stored", async () => {
+    const before = await rowsOf(group.learners[0]?.id as string, 0);
+    expect((await verdict("chip")).body).toMatchObject({
+      verdict: "wrong",
+      graphemes: ["sh", "i", "p"],
+      findings: [{ kind: "substitution", unit: 0, said: ["tʃ"] }],
+      patterns: ["neighbouring-word"],
+    });
+    expect((await verdict("ship")).body.verdict).toBe("right");
+    expect((await verdict("")).body.verdict).toBe("nothing");
+    expect(await rowsOf(group.learners[0]?.id as string, 0)).toEqual(before);
+  });
+
+  it.each([
+    ["a place that the lesson has not", { wordIndex: 99 }],
+    ["a way of working that is none", { mode: "sung" }],
+    ["three thousand letters", { typed: "x".repeat(3000) }],
+  ])("is refused in words: %s", async (_, more) => {
+    expect((await verdict("chip", more)).status).toBe(400);
+  });
+
+  it("said by all together is counted apart: neither right nor wrong for one", async () => {
+    const [, , learner] = group.learners;
+    const query = `groupId=${group.id}&learnerId=${learner?.id}`;
+    const answer = { outcome: "together", substitutions: [] };
+    await store(markOf({ learnerId: learner?.id, wordIndex: 1, answer }));
+    const { rows, responseCount, togetherCount, practised } = (await send("GET /api/evidence", { query })).body;
+    expect({ rows, responseCount, togetherCount, practised }).toEqual({
+      rows: [],
+      responseCount: 0,
+      togetherCount: 1,
+      practised: { right: 0, all: 0 },
+    });
+  });
+
+  it("is stored as it was typed, whatever it was, and its units are counted", async () => {
+    const [, learner] = group.learners;
+    const mark = (typed: string, outcome = "wrong") =>
+      store(markOf({ learnerId: learner?.id, wordIndex: 2, answer: { outcome, substitutions: [], typed } }));
+    const stored = (await mark("chip")).body;
+    expect(stored.answer.typed).toBe("chip");
+    expect(stored.verdict.units).toMatchObject([
+      { result: "right" },
+      { result: "substitution", said: ["ɪ"] },
+      { result: "right" },
+    ]);
+    const odd = (await mark("12?!")).body;
+    expect(odd.answer.typed).toBe("12?!");
+    expect(odd.verdict.units.map(({ result }: { result: string }) => result)).toEqual([
+      "not-known",
+      "not-known",
+      "not-known",
+    ]);
+  });
+});
+
 describe("one standing answer", () => {
   const learner = (n: number) => group.learners[n]?.id as string;
 

@@ -12,6 +12,7 @@ export const OUTCOME_WORDS = {
   right: { button: "Right", told: "right" },
   "after-tapping": { button: "After tapping", told: "right after tapping" },
   "self-corrected": { button: "Put right", told: "put right without help" },
+  together: { button: "All said", told: "said by all together" },
   "no-attempt": { button: "Not tried", told: "not tried" },
   wrong: { button: "Wrong", told: "wrong" },
 } as const satisfies Readonly<Record<Outcome, OutcomeWords>>;

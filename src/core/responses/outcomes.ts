@@ -1,5 +1,5 @@
-/** How an answer counts: right, put right by the learner unasked, or neither. */
-export type CountsAs = "right" | "put-right" | "not-right";
+/** How an answer counts: right, put right by the learner unasked, said by all together, or none of these. */
+export type CountsAs = "right" | "put-right" | "together" | "not-right";
 
 interface OutcomeDefinition {
   /** What it says of each unit of the word: all right, those named wrong and the others right, or nothing. */
@@ -21,6 +21,8 @@ export const OUTCOME_DEFINITIONS = {
   /** Put right by the learner, unasked. */
   "self-corrected": { units: "not-known", countsAs: "put-right", isUnaided: false, isTried: true, comesAgain: false },
   wrong: { units: "as-named", countsAs: "not-right", isUnaided: false, isTried: true, comesAgain: true },
+  /** Said by the whole group at once: kept, and counted apart from what a learner did alone. */
+  together: { units: "not-known", countsAs: "together", isUnaided: false, isTried: false, comesAgain: false },
   "no-attempt": { units: "not-known", countsAs: "not-right", isUnaided: false, isTried: false, comesAgain: true },
 } as const satisfies Record<string, OutcomeDefinition>;
 

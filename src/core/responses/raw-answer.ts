@@ -15,4 +15,6 @@ export interface RawAnswer {
   readonly substitutions: readonly Substitution[];
   /** Graphemes in order, one list an attempt; only of a word that was built. */
   readonly built?: readonly (readonly string[])[];
+  /** What was said or written, as the teacher typed it. */
+  readonly typed?: string;
 }

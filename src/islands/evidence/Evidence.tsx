@@ -109,6 +109,8 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
         <p className="text-quiet">
           {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
           {counted(report.lessonCount, "lesson")}. Press any figure to see what is behind it.
+          {report.togetherCount > 0 &&
+            ` ${counted(report.togetherCount, "answer")} of all together ${report.togetherCount === 1 ? "is" : "are"} counted apart.`}
           {report.unreadable > 0 &&
             ` ${counted(report.unreadable, "record")} cannot be read: kept, and left out of every count.`}
           {report.heldBack.all.length > 0 && (

@@ -18,7 +18,7 @@ export const LearnerEdge = memo(function LearnerEdge({ learners, turn, wordIndex
     <div
       role="group"
       aria-label="Whose turn"
-      className="contain-layout contain-style flex max-h-[24dvh] min-w-0 flex-wrap gap-2 overflow-y-auto p-0.5"
+      className="contain-layout contain-style flex max-h-[24dvh] max-sm:max-h-[17dvh] min-w-0 flex-wrap gap-2 overflow-y-auto p-0.5"
     >
       {learners.map((learner, k) => (
         <Seat

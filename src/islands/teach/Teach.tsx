@@ -12,7 +12,15 @@ import { teachCommands } from "./commands.ts";
 import { keyActions } from "./key-actions.ts";
 import { LessonMenu } from "./LessonMenu.tsx";
 import * as select from "./lesson/selectors.ts";
-import { CurrentDisplay, LearnerCue, LearnerTurns, MarkButtons, Substitutions, WordControls } from "./parts.tsx";
+import {
+  CurrentDisplay,
+  LearnerCue,
+  LearnerTurns,
+  MarkButtons,
+  Substitutions,
+  TypedAnswerLine,
+  WordControls,
+} from "./parts.tsx";
 import { createTeachStore, TeachContext, useTeach, useTeachActions } from "./teach-store.ts";
 import { useActivityClock } from "./use-activity-clock.ts";
 import { useLearnersWindow } from "./use-learners-window.ts";
@@ -91,6 +99,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <CurrentDisplay />
       <WordControls />
       <Substitutions />
+      <TypedAnswerLine sessionId={sessionId} />
       <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-3 py-2 sm:px-5 sm:py-4">
         <LearnerTurns />
         <MarkButtons />

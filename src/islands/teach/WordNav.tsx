@@ -103,7 +103,7 @@ function NavButton(props: { name: string; keys: string; disabled?: boolean; onPr
       disabled={props.disabled}
       onClick={props.onPress}
     >
-      {props.name} <span className="ml-1 font-normal text-quiet">{props.keys}</span>
+      {props.name} <span className="ml-1 font-normal text-quiet max-sm:hidden">{props.keys}</span>
     </button>
   );
 }

@@ -27,10 +27,15 @@ export interface TeachServices {
 
 /** What a teacher does that the server is told of. Everything else is an action of the state alone. */
 export interface TeachCommands {
-  /** Marks the learner whose turn it is, and passes the turn. Nothing where nothing can be marked. */
+  /**
+   * Marks the learner whose turn it is, and passes the turn; "together" marks all who are not marked for this item yet.
+   * Nothing where nothing can be marked.
+   */
   mark(outcome: Outcome): void;
   /** Names what was said for the pressed grapheme: phoneme ids; empty: it was left out. */
   nameSubstitution(said: readonly string[]): void;
+  /** Marks the learner by what was said or written, as it was typed, and passes the turn. */
+  markTyped(typed: string, outcome: "right" | "wrong"): void;
   /** Takes the last mark back; what it replaced stands again. */
   undo(): void;
   /** Makes the mark again that was taken back last. */
@@ -50,9 +55,9 @@ export function teachCommands(
 ): TeachCommands {
   const { now, newId, send } = services;
 
-  const record = (answer: RawAnswer, passTurn: boolean) => {
+  const record = (answer: RawAnswer, passTurn: boolean, whose = select.turn(getState())) => {
     const state = getState();
-    const [item, learnerId] = [select.item(state), select.turn(state)];
+    const [item, learnerId] = [select.item(state), whose];
     if (!item || item.index === null || learnerId === undefined) return;
     const replaced = state.book.marks.get(markKey(learnerId, item.index));
     const mark: Mark = {
@@ -72,12 +77,22 @@ export function teachCommands(
 
   return {
     mark(outcome) {
-      if (select.whyNotMarked(getState()) === undefined) record({ outcome, substitutions: [] }, true);
+      if (select.whyNotMarked(getState()) !== undefined) return;
+      if (outcome !== "together") {
+        record({ outcome, substitutions: [] }, true);
+        return;
+      }
+      // What somebody has done alone with this word stands.
+      for (const { id } of select.unmarkedLearners(getState())) record({ outcome, substitutions: [] }, false, id);
     },
     nameSubstitution(said) {
       const { pressedUnit } = getState();
       if (pressedUnit === undefined) return;
       record(answerWithSubstitution(select.currentMark(getState())?.answer, pressedUnit, said), false);
+    },
+    markTyped(typed, outcome) {
+      if (select.whyNotMarked(getState()) === undefined) record({ outcome, substitutions: [], typed }, true);
+      dispatch({ type: "type-answer", open: false });
     },
     undo() {
       const taken = undone(getState().book, newId());

@@ -117,12 +117,15 @@ describe("what the teacher is told", () => {
           without,
           canUndo: true,
           canRedo: false,
+          onType: () => undefined,
           onMark: nothing,
           onUndo: nothing,
           onRedo: nothing,
         }),
       );
-    expect(textOf(bar(undefined))).toMatch(/^Right Enter After tapping T Put right S Not tried N Wrong .* Undo U$/);
+    expect(textOf(bar(undefined))).toMatch(
+      /^Right Enter After tapping T Put right S All said A Not tried N Wrong .* Undo U$/,
+    );
     expect(textOf(bar("Nothing is marked here"))).toBe("Nothing is marked here Undo U");
   });
 });

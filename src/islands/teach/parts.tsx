@@ -1,5 +1,7 @@
-import { useMemo } from "react";
+import { useCallback, useEffect, useMemo } from "react";
+import type { SessionId } from "../../schemas/ids.ts";
 import { canRedo, canUndo } from "../shared/history.ts";
+import { useLazy } from "../shared/use-lazy.ts";
 import { CueLine } from "./CueLine.tsx";
 import { DisplayArea } from "./DisplayArea.tsx";
 import { LazyBoard } from "./LazyBoard.tsx";
@@ -120,26 +122,30 @@ export function WordControls() {
     [dispatch, commands],
   );
   const isBuilding = useTeach(select.isBuilding);
+  const typing = useTeach((state) => state.typing);
   return (
-    <WordNav
-      activity={useTeach(select.activity)}
-      items={useTeach((state) => select.items(state).length)}
-      at={useTeach(({ lesson }) => lesson.item)}
-      isFirst={useTeach(select.isAtStart)}
-      after={useTeach(select.nextActivity)}
-      isWord={useTeach((state) => select.display(state)?.kind === "word")}
-      isBlended={useTeach(select.isBlended)}
-      hasBoard={isBuilding}
-      way={useTeach(select.way)}
-      showChange={useTeach(({ showChange }) => showChange)}
-      canBuild={useTeach(select.canBuild)}
-      building={isBuilding}
-      dark={useTeach(({ dark }) => dark)}
-      listing={useTeach(({ listing }) => listing)}
-      wentWrong={useTeach(select.wordsGoneWrong)}
-      canSkip={useTeach(({ lesson }) => lesson.activities.length > 1)}
-      actions={actions}
-    />
+    // On a phone the line that is typed into takes their room.
+    <div className={typing ? "max-sm:hidden" : "contents"}>
+      <WordNav
+        activity={useTeach(select.activity)}
+        items={useTeach((state) => select.items(state).length)}
+        at={useTeach(({ lesson }) => lesson.item)}
+        isFirst={useTeach(select.isAtStart)}
+        after={useTeach(select.nextActivity)}
+        isWord={useTeach((state) => select.display(state)?.kind === "word")}
+        isBlended={useTeach(select.isBlended)}
+        hasBoard={isBuilding}
+        way={useTeach(select.way)}
+        showChange={useTeach(({ showChange }) => showChange)}
+        canBuild={useTeach(select.canBuild)}
+        building={isBuilding}
+        dark={useTeach(({ dark }) => dark)}
+        listing={useTeach(({ listing }) => listing)}
+        wentWrong={useTeach(select.wordsGoneWrong)}
+        canSkip={useTeach(({ lesson }) => lesson.activities.length > 1)}
+        actions={actions}
+      />
+    </div>
   );
 }
 
@@ -160,6 +166,38 @@ export function Substitutions() {
       mode={item.mode ?? "read"}
       onSaid={commands.nameSubstitution}
       onClose={() => dispatch({ type: "press-unit", unit: undefined })}
+    />
+  );
+}
+
+const loadTypedAnswer = () => import("./TypedAnswer.tsx").then((module) => module.default);
+/** So many words of the activity are offered as what was said instead. */
+const OTHERS_OFFERED = 4;
+
+/** The line in which what was said or written is typed; its code is fetched after the page. */
+export function TypedAnswerLine({ sessionId }: { readonly sessionId: SessionId }) {
+  const { dispatch, commands } = useTeachActions();
+  const { part: TypedAnswer, request } = useLazy(loadTypedAnswer);
+  const typing = useTeach((state) => state.typing);
+  const learner = useTeach(select.learner);
+  const item = useTeach(select.item);
+  const items = useTeach(select.items);
+  const onClose = useCallback(() => dispatch({ type: "type-answer", open: false }), [dispatch]);
+  useEffect(() => {
+    if (typing) request();
+  }, [typing, request]);
+  if (!typing || !learner || !item || item.index === null || !item.mode || !TypedAnswer) return null;
+  const words = items.flatMap((other) => (other !== item && other.word ? [other.word.word] : []));
+  return (
+    <TypedAnswer
+      key={`${learner.id} ${item.index}`}
+      sessionId={sessionId}
+      learner={learner.nickname}
+      wordIndex={item.index}
+      mode={item.mode}
+      others={[...new Set(words)].filter((word) => word !== item.word?.word).slice(0, OTHERS_OFFERED)}
+      onKeep={commands.markTyped}
+      onClose={onClose}
     />
   );
 }
@@ -187,7 +225,8 @@ const WHY_NOT_MARKED = {
 
 /** Right, wrong and the other marks for the learner on the word. */
 export function MarkButtons() {
-  const { commands } = useTeachActions();
+  const { dispatch, commands } = useTeachActions();
+  const onType = useCallback(() => dispatch({ type: "type-answer", open: true }), [dispatch]);
   const whyNot = useTeach(select.whyNotMarked);
   return (
     <MarkBar
@@ -196,6 +235,7 @@ export function MarkButtons() {
       canUndo={useTeach(({ book }) => canUndo(book.history))}
       canRedo={useTeach(({ book }) => canRedo(book.history))}
       onMark={commands.mark}
+      onType={onType}
       onUndo={commands.undo}
       onRedo={commands.redo}
     />

@@ -37,6 +37,8 @@ export interface EvidenceReport {
   /** The others, right and all. */
   readonly practised: { readonly right: number; readonly all: number };
   readonly responseCount: number;
+  /** Answers given by all together: counted apart. */
+  readonly togetherCount: number;
   readonly lessonCount: number;
   /** How many records of this group, or of this learner, cannot be read: they are kept, and left out. */
   readonly unreadable: number;
@@ -72,7 +74,8 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
   const way = query.way ?? "read";
   const of = { groupId: group.id, ...(query.learnerId && { learnerIds: [query.learnerId] }) };
   const { responses, unreadable } = await readRecords(db, of);
-  const found = responses.filter(({ mode }) => MODES[mode].countedAs === way);
+  const inThisWay = responses.filter(({ mode }) => MODES[mode].countedAs === way);
+  const found = inThisWay.filter((response) => !isTogether(response));
   const practised = found.filter(({ heldBack }) => !heldBack);
   const heldBack = found.filter(({ heldBack }) => heldBack);
   return {
@@ -81,6 +84,7 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
     heldBack: { right: heldBack.filter(isRight).map(({ id }) => id), all: heldBack.map(({ id }) => id) },
     practised: { right: practised.filter(isRight).length, all: practised.length },
     responseCount: found.length,
+    togetherCount: inThisWay.length - found.length,
     lessonCount: new Set(found.map((response) => response.sessionId)).size,
     unreadable,
   };
@@ -92,4 +96,7 @@ export function tableOf(records: readonly EvidenceResponse[], way: EvidenceWay):
   return substitutionTable(counted.map(({ id, target, verdict }) => ({ responseId: id, target, verdict })));
 }
 
+/** Said by all at once: it tells nothing of one learner. */
+const isTogether = ({ answer }: EvidenceResponse): boolean =>
+  OUTCOME_DEFINITIONS[answer.outcome].countsAs === "together";
 const isRight = ({ answer }: EvidenceResponse): boolean => OUTCOME_DEFINITIONS[answer.outcome].countsAs === "right";

@@ -4,8 +4,6 @@ import {
   type AccentSettings,
   CLASSIFIER_VERSION,
   cardReading,
-  classifyBuilt,
-  classifyMarked,
   isAnswerTo,
   MODES,
   type RawAnswer,
@@ -23,6 +21,7 @@ import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 import { type RunTarget, targetAt } from "../sessions/lesson-run.ts";
 import { getSession, type Session } from "../sessions/sessions.ts";
+import { verdictOf } from "./verdict.ts";
 
 /** The current answer of one learner to one word of one session. */
 export interface StoredResponse {
@@ -162,7 +161,6 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
   await checkMember(db, session, input.learnerId);
   const { accent } = await getSchool(db);
   const { reading: target, activity } = checkedTarget(session, input, accent);
-  const { built } = input.answer;
   if (input.supersedes) {
     const [old] = await db.select().from(responses).where(eq(responses.id, input.supersedes));
     if (!old) throw notFound("earlier mark");
@@ -183,7 +181,7 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       target: writeReading(target),
       mode: input.mode,
       answer: input.answer,
-      verdict: built ? classifyBuilt(target, built, accent) : classifyMarked(target, input.answer, accent),
+      verdict: verdictOf(target, input.mode, input.answer, accent),
       classifier: CLASSIFIER_VERSION,
       heldBack: activity.heldBack,
       supersedes: changesIt ? (last?.id ?? null) : null,

@@ -1,6 +1,8 @@
 import { ofGroupQuery } from "../../schemas/fields.ts";
+import { typedAnswerInput } from "../../schemas/responses.ts";
 import { addWordsInput, newSessionInput, sessionChangeInput } from "../../schemas/sessions.ts";
 import { sessionResponses } from "../evidence/responses.ts";
+import { typedVerdict } from "../evidence/verdict.ts";
 import { route } from "../http/route.ts";
 import { addWords } from "./session-words.ts";
 import { changeSession, getSession, listSessions } from "./sessions.ts";
@@ -33,6 +35,13 @@ export const SESSION_ROUTES = {
     answers: "the session",
     body: sessionChangeInput,
     run: ({ db, params, body, now }) => changeSession(db, params.sessionId, body, now),
+  }),
+  ...route("POST /api/sessions/:sessionId/verdicts", {
+    summary: "Judges an answer as it is being typed. Stores nothing.",
+    answers: "what it says of every grapheme of the word",
+    body: typedAnswerInput,
+    withoutTransaction: true,
+    run: ({ db, params, body }) => typedVerdict(db, params.sessionId, body),
   }),
   ...route("POST /api/sessions/:sessionId/words", {
     summary: "Puts words into an activity that is being taught.",

@@ -57,6 +57,7 @@ export function responseOf(
     answer: {
       outcome: mark.answer.outcome,
       substitutions: mark.answer.substitutions.map((s) => ({ unit: s.unit, said: [...s.said] })),
+      ...(mark.answer.typed !== undefined && { typed: mark.answer.typed }),
       ...(mark.answer.built && { built: mark.answer.built.map((attempt) => [...attempt]) }),
     },
     supersedes: sending.supersedes,

@@ -170,6 +170,12 @@ export const wordsGoneWrong = createSelector(
   },
 );
 
+/** Learners who are not marked for this item yet. */
+export const unmarkedLearners = (state: TeachState): TeachState["page"]["group"]["learners"] => {
+  const index = item(state)?.index;
+  return index == null ? [] : state.page.group.learners.filter(({ id }) => !state.book.marks.has(markKey(id, index)));
+};
+
 /** Why nothing can be marked now; undefined when it can. */
 export const whyNotMarked = (state: TeachState): "no-learners" | "built" | "not-marked" | undefined => {
   if (state.page.group.learners.length === 0) return "no-learners";

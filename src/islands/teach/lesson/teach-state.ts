@@ -45,6 +45,8 @@ export interface TeachState {
   readonly wrongAt: string | undefined;
   /** Index of the grapheme for which a substitution is being named. */
   readonly pressedUnit: number | undefined;
+  /** What was said or written is being typed. */
+  readonly typing: boolean;
   /** By item key and learner. */
   readonly boards: ReadonlyMap<string, Board>;
   readonly showChange: boolean;
@@ -80,6 +82,7 @@ export type TeachAction =
   | { readonly type: "listing"; readonly listing: Listing }
   | { readonly type: "give-turn"; readonly learnerId: string }
   | { readonly type: "press-unit"; readonly unit: number | undefined }
+  | { readonly type: "type-answer"; readonly open: boolean }
   | { readonly type: "board"; readonly action: BoardAction }
   | { readonly type: "marked"; readonly mark: Mark; readonly passTurn: boolean }
   | { readonly type: "mark-stored"; readonly id: string }
@@ -108,6 +111,7 @@ export function startTeaching({ session, group, activities, responses, accent, n
     stuckAt: undefined,
     wrongAt: undefined,
     pressedUnit: undefined,
+    typing: false,
     boards: new Map(),
     showChange: true,
     listing: undefined,
@@ -132,7 +136,7 @@ function withWhatFollows(before: TeachState, after: TeachState): TeachState {
     after.lesson.activity !== before.lesson.activity || orderOf(after.lesson).length !== orderOf(before.lesson).length;
   return {
     ...after,
-    ...(isNewItem && { pressedUnit: undefined }),
+    ...(isNewItem && { pressedUnit: undefined, typing: false }),
     ...(isNewDeal && { turns: dealTurns(after.lesson, after.page, after.book.marks) }),
   };
 }
@@ -190,6 +194,8 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
       return giveTurn(state, action.learnerId);
     case "press-unit":
       return { ...state, pressedUnit: action.unit === state.pressedUnit ? undefined : action.unit };
+    case "type-answer":
+      return { ...state, typing: action.open && select.item(state)?.index != null, pressedUnit: undefined };
     case "board":
       return onBoard(state, action.action);
     case "marked":

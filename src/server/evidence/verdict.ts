@@ -1,0 +1,74 @@
+import {
+  type AccentSettings,
+  type AnswerWay,
+  CLASSIFIER_VERSION,
+  type ClassifiedResponse,
+  classifyBuilt,
+  classifyMarked,
+  classifyResponse,
+  type RawAnswer,
+  type ResponseMode,
+  type ResponseVerdict,
+  type Segmentation,
+} from "../../core/index.ts";
+import type { SessionId } from "../../schemas/ids.ts";
+import type { TypedAnswerInput } from "../../schemas/responses.ts";
+import type { Queryable } from "../db/database.ts";
+import { AppError } from "../http/errors.ts";
+import { getSchool } from "../school/school.ts";
+import { targetAt } from "../sessions/lesson-run.ts";
+import { getSession } from "../sessions/sessions.ts";
+
+/** What counts in each mode: the sound, or the letters. */
+const WAY_OF: Readonly<Record<ResponseMode, AnswerWay>> = {
+  read: "read",
+  built: "built",
+  wrote: "written",
+  chose: "pointed",
+  card: "read",
+};
+
+/** What an answer says of every unit of its target. */
+export function verdictOf(
+  target: Segmentation,
+  mode: ResponseMode,
+  answer: RawAnswer,
+  accent: AccentSettings,
+): ResponseVerdict {
+  if (answer.built) return classifyBuilt(target, answer.built, accent);
+  if (answer.typed === undefined || answer.outcome !== "wrong") return classifyMarked(target, answer, accent);
+  const { units } = classifyResponse(target, answer.typed, { mode: WAY_OF[mode], accent });
+  return { classifier: CLASSIFIER_VERSION, outcome: answer.outcome, units };
+}
+
+/** A typed answer as it would be judged, and the graphemes it is judged against. */
+export interface TypedVerdict extends ClassifiedResponse {
+  readonly graphemes: readonly string[];
+}
+
+/**
+ * Judges what a teacher is typing of an answer. Stores nothing.
+ *
+ * @throws AppError "not-found" (session), "invalid" (a place that cannot be marked)
+ */
+export async function typedVerdict(
+  db: Queryable,
+  sessionId: SessionId,
+  input: TypedAnswerInput,
+): Promise<TypedVerdict> {
+  const { accent } = await getSchool(db);
+  const session = await getSession(db, sessionId);
+  const found = targetAt(session, input.wordIndex, accent);
+  if (!found)
+    throw new AppError("invalid", `The lesson has no word ${input.wordIndex + 1} that can be marked.`, [
+      { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
+    ]);
+  const words = found.activity.targets.map((at) => session.words[at ?? -1]);
+  const at = found.activity.targets.indexOf(input.wordIndex);
+  const neighbours = [words[at - 1], words[at + 1]].filter((word): word is string => word !== undefined);
+  const options = { mode: WAY_OF[input.mode], accent, neighbours };
+  return {
+    ...classifyResponse(found.reading, input.typed, options),
+    graphemes: found.reading.units.map(({ grapheme }) => grapheme),
+  };
+}
