@@ -13,7 +13,7 @@ const PATTERN_TOLD: Readonly<Record<ErrorPattern, string>> = {
   "ending-added": "an ending put on",
   "first-sound-then-guessed": "begun right, then another word",
   "neighbouring-word": "the word beside it in the chain",
-  "other-taught-sound": "its other sound",
+  "other-taught-sound": "its other sound, which has been taught: say “try its other sound”",
 };
 
 /** `"a-e as short a as in cat, in the middle"` */

@@ -61,7 +61,8 @@ export function substitutionTable(items: readonly EvidenceItem[]): SubstitutionR
   for (const { responseId, target, verdict } of items)
     target.units.forEach((unit, k) => {
       const judged = verdict.units[k];
-      if (!judged || judged.result === "not-known") return;
+      // Two that changed places were both there: it tells nothing of either.
+      if (!judged || judged.result === "not-known" || judged.result === "transposition") return;
       const id = gpcId(unit.grapheme, unit.phonemes);
       const tally = tallies.get(id) ?? newTally(unit.grapheme, unit.phonemes);
       tallies.set(id, tally);

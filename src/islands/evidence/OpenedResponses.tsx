@@ -58,10 +58,12 @@ function outcomeOf(response: OpenedResponse): string {
   // A split digraph stands on one tile: the letters are not run together.
   if (response.built) return `built ${response.built.map((attempt) => attempt.join("·")).join(", then ")}`;
   if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome].told;
-  if (response.said.length === 0) return "wrong, no sound named";
-  return response.said
+  const typed = response.typed === undefined ? "" : `“${response.typed}”`;
+  if (response.said.length === 0) return typed || "wrong, no sound named";
+  const named = response.said
     .map(
       ({ unit, said }) => `${response.graphemes[unit]} as ${said.length === 0 ? "nothing: left out" : soundName(said)}`,
     )
     .join(", ");
+  return typed ? `${typed}: ${named}` : named;
 }

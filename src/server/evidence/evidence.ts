@@ -25,6 +25,8 @@ export interface OpenedResponse {
   readonly said: readonly { readonly unit: number; readonly said: readonly string[] }[];
   /** What was built, attempt by attempt. */
   readonly built?: readonly (readonly string[])[];
+  /** What was said or written, as the teacher typed it. */
+  readonly typed?: string;
   readonly at: string;
 }
 
@@ -53,12 +55,13 @@ const opened = (response: EvidenceResponse): OpenedResponse => ({
   phonemes: response.target.units.map((unit) => unit.phonemes),
   outcome: response.answer.outcome,
   said:
-    response.answer.built === undefined
+    response.answer.built === undefined && response.answer.typed === undefined
       ? response.answer.substitutions
       : response.verdict.units.flatMap(({ result, said }, unit) =>
           result === "substitution" || result === "omission" ? [{ unit, said }] : [],
         ),
   ...(response.answer.built && { built: response.answer.built }),
+  ...(response.answer.typed !== undefined && { typed: response.answer.typed }),
   at: response.at,
 });
 

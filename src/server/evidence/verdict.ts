@@ -10,12 +10,13 @@ import {
   type ResponseMode,
   type ResponseVerdict,
   type Segmentation,
+  taughtOf,
 } from "../../core/index.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import type { TypedAnswerInput } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
+import { scopeOfGroup } from "../groups/group-scope.ts";
 import { AppError } from "../http/errors.ts";
-import { getSchool } from "../school/school.ts";
 import { targetAt } from "../sessions/lesson-run.ts";
 import { getSession } from "../sessions/sessions.ts";
 
@@ -56,8 +57,9 @@ export async function typedVerdict(
   sessionId: SessionId,
   input: TypedAnswerInput,
 ): Promise<TypedVerdict> {
-  const { accent } = await getSchool(db);
   const session = await getSession(db, sessionId);
+  const scope = await scopeOfGroup(db, session.groupId);
+  const { accent } = scope.school;
   const found = targetAt(session, input.wordIndex, accent);
   if (!found)
     throw new AppError("invalid", `The lesson has no word ${input.wordIndex + 1} that can be marked.`, [
@@ -66,7 +68,7 @@ export async function typedVerdict(
   const words = found.activity.targets.map((at) => session.words[at ?? -1]);
   const at = found.activity.targets.indexOf(input.wordIndex);
   const neighbours = [words[at - 1], words[at + 1]].filter((word): word is string => word !== undefined);
-  const options = { mode: WAY_OF[input.mode], accent, neighbours };
+  const options = { mode: WAY_OF[input.mode], accent, neighbours, taught: taughtOf(scope) };
   return {
     ...classifyResponse(found.reading, input.typed, options),
     graphemes: found.reading.units.map(({ grapheme }) => grapheme),
