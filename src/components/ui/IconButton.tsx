@@ -13,7 +13,7 @@ interface Props {
 export const IconButton = ({ name, isDisabled = false, onPress, children }: Props) => (
   <button
     type="button"
-    className="button grid place-items-center px-2.5"
+    className="button grid min-w-11 place-items-center px-2.5"
     aria-label={name}
     title={name}
     disabled={isDisabled}

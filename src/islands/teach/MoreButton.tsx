@@ -22,7 +22,7 @@ export interface TeachMenuProps {
   readonly onDark: () => void;
 }
 
-export const MORE_BUTTON = "button min-h-11 px-2.5";
+export const MORE_BUTTON = "button min-h-11 min-w-11 px-2.5";
 export const MORE_LABEL = "More to do with this activity";
 /** The three dots of the menu with what is seldom wanted. */
 export const MoreSign = () => <MoreHorizontal size={18} aria-hidden />;
