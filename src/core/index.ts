@@ -52,8 +52,6 @@ export { promptsOf } from "./practice/prompts.ts";
 export { runItems } from "./practice/run.ts";
 export { classifyBuilt } from "./responses/classify-built.ts";
 export {
-  ANSWER_WAYS,
-  type AnswerWay,
   type ClassifyOptions,
   classifyResponse,
   type LearnerResponse,

@@ -155,8 +155,9 @@ export {
   type UnitResult,
   type UnitVerdict,
 } from "./responses/classify.ts";
-export type { ClassifiedResponse, Finding } from "./responses/classify-response.ts";
+export type { ClassifiedResponse } from "./responses/classify-response.ts";
 export type { ErrorPattern } from "./responses/error-patterns.ts";
+export type { Finding } from "./responses/finding.ts";
 export { likelySounds } from "./responses/likely-sounds.ts";
 export { OUTCOME_DEFINITIONS, OUTCOMES, type Outcome } from "./responses/outcomes.ts";
 export type { RawAnswer, Substitution } from "./responses/raw-answer.ts";

@@ -14,12 +14,16 @@ export function SidePane({ label, open, onClose, children }: Props) {
   const close = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (!open) return;
+    const before = document.activeElement;
     close.current?.focus();
     const onKey = (event: KeyboardEvent) => {
       if (event.key === "Escape") onClose();
     };
     addEventListener("keydown", onKey);
-    return () => removeEventListener("keydown", onKey);
+    return () => {
+      removeEventListener("keydown", onKey);
+      if (before instanceof HTMLElement) before.focus();
+    };
   }, [open, onClose]);
   return (
     <>

@@ -57,8 +57,10 @@ export const keyWordOf = (id: string): string => keyWordFor(id, soundWriting().a
  */
 export function soundName(phonemes: readonly string[], hidden?: string): string {
   if (phonemes.length === 0) return "nothing";
-  const keyWord = phonemes.length === 1 ? keyWordOf(phonemes[0] as string) : hidden;
-  return `${soundAlone(phonemes)}${keyWord === hidden ? "" : ` as in ${keyWord}`}`;
+  const alone = soundAlone(phonemes);
+  // Of several sounds together no key word is known.
+  const keyWord = phonemes.length === 1 ? keyWordOf(phonemes[0] as string) : undefined;
+  return keyWord === undefined || keyWord === hidden ? alone : `${alone} as in ${keyWord}`;
 }
 
 /** `"ow as in snow"`: a correspondence by an example word. */

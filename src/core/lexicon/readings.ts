@@ -1,13 +1,12 @@
+import { isWeakVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
 import type { LexiconWord } from "./lexicon.ts";
 
-const WEAK_VOWELS = new Set(["ə", "ər"]);
-
 /** True for the unstressed form of a little word (`can` said "kn"): nobody teaches it as a reading. */
 function isWeakForm(reading: Segmentation): boolean {
   const vowels = reading.units.filter((unit) => unit.slot === "nucleus");
-  return vowels.length === 1 && vowels.every((unit) => unit.phonemes.some((p) => WEAK_VOWELS.has(p)));
+  return vowels.length === 1 && vowels.every((unit) => unit.phonemes.some(isWeakVowel));
 }
 
 /** Sounds with the glide of new, due, tube dropped: with or without it is accent, not another reading. */

@@ -1,18 +1,15 @@
 import type { AccentSettings } from "../sounds/accents.ts";
 import { soundDistance } from "../sounds/closeness.ts";
-import { phoneme } from "../sounds/phonemes.ts";
+import { isWeakVowel, phoneme } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { saidAs } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
-import { type AlignedStep, alignAll } from "./align.ts";
-import type { Aligned } from "./align-said.ts";
-import { type Came, isVowelPiece, type Piece } from "./came.ts";
-import type { UnitVerdict } from "./classify.ts";
-import type { Finding } from "./classify-response.ts";
-import { isReversal } from "./reversals.ts";
+import { type AlignedStep, alignmentsOf, LEFT_OUT_COST, NO_STEP, TRANSPOSED_COST } from "./alignments.ts";
+import { NOT_KNOWN, RIGHT, type UnitVerdict } from "./classify.ts";
+import type { AlignedResponse, Finding } from "./finding.ts";
+import { isVowelPiece, type Piece, type ResponsePieces } from "./response-pieces.ts";
+import { reversalOf } from "./reversals.ts";
 
-const NEVER = Number.POSITIVE_INFINITY;
-const LEFT_OUT = { consonant: 0.85, vowel: 1 } as const;
 /** The letters are all there, on more tiles or on fewer than there are sounds. */
 const SAME_LETTERS = 0.1;
 /** Another spelling of the same sound, in one piece, and in several or one for several. */
@@ -24,55 +21,56 @@ const CLOSED_UP = 0.5;
 const NEAREST = 0.45;
 const FURTHER = 0.55;
 const VOWEL_FOR_CONSONANT = 1.6;
-const SWAPPED = 0.9;
 const UNRELATED = 0.65;
 
-const WEAK = new Set(["ə", "ər"]);
-
 /** Sets letters that were built or written against the graphemes of a word: every way that costs least. */
-export function alignSpelled(word: Segmentation, { pieces, by }: Came, accent: AccentSettings): Aligned[] {
+export function alignSpelled(
+  word: Segmentation,
+  { pieces, by }: ResponsePieces,
+  accent: AccentSettings,
+): AlignedResponse[] {
   const { units } = word;
-  const saysSame = (row: readonly Unit[], came: readonly Piece[]) => {
+  const saysSame = (row: readonly Unit[], others: readonly Piece[]) => {
     const wanted = row.flatMap(({ grapheme, phonemes }) => saidAs(grapheme, phonemes, accent));
-    const said = came.flatMap(({ grapheme = "", phonemes }) => saidAs(grapheme, phonemes, accent));
+    const said = others.flatMap(({ grapheme = "", phonemes }) => saidAs(grapheme, phonemes, accent));
     if (soundClassOf(wanted, accent) === soundClassOf(said, accent)) return true;
     // Letters for a weak vowel are any vowel's: littel, sistur.
     return (
       wanted.length === said.length &&
-      wanted.every((id, k) => id === said[k] || (WEAK.has(id) && phoneme(said[k] as string)?.kind === "vowel"))
+      wanted.every((id, k) => id === said[k] || (isWeakVowel(id) && phoneme(said[k] as string)?.kind === "vowel"))
     );
   };
   const lettersOf = (row: readonly { readonly grapheme: string | undefined }[]) =>
     row.map(({ grapheme = "" }) => grapheme.replace("-", "")).join("");
   const countOf = (row: readonly { readonly phonemes: readonly string[] }[]) =>
     row.reduce((sum, { phonemes }) => sum + phonemes.length, 0);
-  const alignments = alignAll(units.length, pieces.length, {
+  const alignments = alignmentsOf(units.length, pieces.length, {
     pair: (i, j) => {
       const [unit, piece] = [units[i] as Unit, pieces[j] as Piece];
       if (unit.grapheme === piece.grapheme) return 0;
       if (saysSame([unit], [piece])) return SAME_SOUND;
       if (isClosedUp(unit, piece)) return CLOSED_UP;
-      if (isReversal(unit.grapheme, piece.grapheme)) return REVERSED;
+      if (reversalOf(unit.grapheme) === piece.grapheme) return REVERSED;
       return differenceOf(unit, piece);
     },
-    leftOut: (i) => (units[i]?.slot === "nucleus" ? LEFT_OUT.vowel : LEFT_OUT.consonant),
-    putIn: (j) => (isVowelPiece(pieces[j] as Piece) ? LEFT_OUT.vowel : LEFT_OUT.consonant),
-    swapped: (i, j) => {
+    omission: (i) => (units[i]?.slot === "nucleus" ? LEFT_OUT_COST.vowel : LEFT_OUT_COST.consonant),
+    insertion: (j) => (isVowelPiece(pieces[j] as Piece) ? LEFT_OUT_COST.vowel : LEFT_OUT_COST.consonant),
+    transposition: (i, j) => {
       const isCrossed =
         units[i]?.grapheme === pieces[j + 1]?.grapheme && units[i + 1]?.grapheme === pieces[j]?.grapheme;
-      return isCrossed && units[i]?.grapheme !== units[i + 1]?.grapheme ? SWAPPED : NEVER;
+      return isCrossed && units[i]?.grapheme !== units[i + 1]?.grapheme ? TRANSPOSED_COST : NO_STEP;
     },
-    parted: (i, j, count) => {
+    oneToMany: (i, j, count) => {
       const row = pieces.slice(j, j + count);
       const unit = units[i] as Unit;
       if (!unit.grapheme.includes("-") && lettersOf(row) === unit.grapheme) return SAME_LETTERS;
-      return countOf(row) === unit.phonemes.length && saysSame([unit], row) ? SAME_SOUND_IN_PARTS : NEVER;
+      return countOf(row) === unit.phonemes.length && saysSame([unit], row) ? SAME_SOUND_IN_PARTS : NO_STEP;
     },
-    joined: (i, count, j) => {
+    manyToOne: (i, count, j) => {
       const row = units.slice(i, i + count);
       const piece = pieces[j] as Piece;
       if (!row.some(({ grapheme }) => grapheme.includes("-")) && lettersOf(row) === piece.grapheme) return SAME_LETTERS;
-      return countOf(row) === piece.phonemes.length && saysSame(row, [piece]) ? SAME_SOUND_IN_PARTS : NEVER;
+      return countOf(row) === piece.phonemes.length && saysSame(row, [piece]) ? SAME_SOUND_IN_PARTS : NO_STEP;
     },
   });
   const soundsRight = by !== "letters" && saysSame(units, pieces);
@@ -81,7 +79,7 @@ export function alignSpelled(word: Segmentation, { pieces, by }: Came, accent: A
     const view = viewOf(word, steps, pieces, soundsRight, (unit, piece) => saysSame([unit], [piece]));
     const hasRight = view.units.some(({ result }) => result === "right" || result === "other-spelling");
     if (cost / longest > UNRELATED && !hasRight && pieces.length > 1)
-      return { cost, units: units.map(() => ({ result: "not-known", said: [] })), findings: [{ kind: "unrelated" }] };
+      return { cost, units: units.map(() => NOT_KNOWN), findings: [{ kind: "unrelated" }] };
     return { cost, ...view };
   });
 }
@@ -104,7 +102,7 @@ function viewOf(
   pieces: readonly Piece[],
   soundsRight: boolean,
   saysSame: (unit: Unit, piece: Piece) => boolean,
-): Omit<Aligned, "cost"> {
+): Omit<AlignedResponse, "cost"> {
   const units: UnitVerdict[] = word.units.map(() => ({ result: "omission", said: [] }));
   const findings: Finding[] = [];
   const find = (
@@ -116,19 +114,19 @@ function viewOf(
   for (const step of steps) {
     switch (step.kind) {
       case "pair": {
-        const [unit, piece] = [word.units[step.target] as Unit, pieces[step.came] as Piece];
+        const [unit, piece] = [word.units[step.target] as Unit, pieces[step.response] as Piece];
         const built = piece.grapheme ?? "";
         if (isClosedUp(unit, piece)) {
           units[step.target] = { result: "transposition", said: [], built };
           findings.push({ kind: "transposition", units: [step.target, step.target + 1] });
-        } else if (step.cost === 0) units[step.target] = { result: "right", said: [] };
+        } else if (step.cost === 0) units[step.target] = RIGHT;
         else if (soundsRight || saysSame(unit, piece)) {
           units[step.target] = { result: "other-spelling", said: [], built };
           find("other-spelling", step.target, piece.phonemes, built);
         } else {
           units[step.target] = { result: "substitution", said: piece.phonemes, built };
           find(
-            isReversal(unit.grapheme, built) ? "letter-reversal" : "substitution",
+            reversalOf(unit.grapheme) === built ? "letter-reversal" : "substitution",
             step.target,
             piece.phonemes,
             built,
@@ -136,11 +134,11 @@ function viewOf(
         }
         break;
       }
-      case "parted": {
-        const row = step.came.map((j) => pieces[j] as Piece);
+      case "one-to-many": {
+        const row = step.response.map((j) => pieces[j] as Piece);
         const built = row.map(({ grapheme }) => grapheme).join(" ");
         const isSame = step.cost <= SAME_LETTERS;
-        units[step.target] = isSame ? { result: "right", said: [] } : { result: "other-spelling", said: [], built };
+        units[step.target] = isSame ? RIGHT : { result: "other-spelling", said: [], built };
         if (!isSame)
           find(
             "other-spelling",
@@ -150,25 +148,25 @@ function viewOf(
           );
         break;
       }
-      case "joined": {
-        const piece = pieces[step.came] as Piece;
+      case "many-to-one": {
+        const piece = pieces[step.response] as Piece;
         const built = piece.grapheme ?? "";
         const isSame = step.cost <= SAME_LETTERS;
         step.target.forEach((unit, k) => {
-          units[unit] = isSame ? { result: "right", said: [] } : { result: "other-spelling", said: [], built };
+          units[unit] = isSame ? RIGHT : { result: "other-spelling", said: [], built };
           if (!isSame && k === 0) find("other-spelling", unit, piece.phonemes, built);
         });
         break;
       }
-      case "left-out":
+      case "omission":
         findings.push({ kind: "omission", unit: step.target, position: "medial", said: [] });
         break;
-      case "put-in": {
-        const { phonemes, grapheme = "" } = pieces[step.came] as Piece;
+      case "insertion": {
+        const { phonemes, grapheme = "" } = pieces[step.response] as Piece;
         findings.push({ kind: "insertion", before: step.before, position: "final", said: phonemes, built: grapheme });
         break;
       }
-      case "swapped":
+      case "transposition":
         units[step.target] = { result: "transposition", said: [] };
         units[step.target + 1] = { result: "transposition", said: [] };
         findings.push({ kind: "transposition", units: [step.target, step.target + 1] });

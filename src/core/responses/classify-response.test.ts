@@ -7,8 +7,9 @@ import { type AccentSettings, GENERAL_AMERICAN, MERGERS, SOUTHERN_BRITISH } from
 import { closestSounds } from "../sounds/closeness.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { soundClass } from "../sounds/sound-class.ts";
-import { alignAll } from "./align.ts";
-import { type AnswerWay, type ClassifiedResponse, classifyResponse } from "./classify-response.ts";
+import { alignmentsOf } from "./alignments.ts";
+import { type ClassifiedResponse, classifyResponse } from "./classify-response.ts";
+import type { AnswerWay } from "./response-modes.ts";
 
 const lexicon = shippedLexicon();
 const judged = (target: string, response: string | readonly string[], mode: AnswerWay, more = {}) =>
@@ -238,11 +239,11 @@ describe("alignments", () => {
     const words = sample(61).map(({ word }) => word);
     for (const [k, a] of words.entries()) {
       const b = words[(k * 7 + 3) % words.length] as string;
-      const [first] = alignAll(a.length, b.length, {
+      const [first] = alignmentsOf(a.length, b.length, {
         pair: (i, j) => (a[i] === b[j] ? 0 : 1),
-        leftOut: () => 1,
-        putIn: () => 1,
-        swapped: () => Number.POSITIVE_INFINITY,
+        omission: () => 1,
+        insertion: () => 1,
+        transposition: () => Number.POSITIVE_INFINITY,
       });
       expect(first?.cost, `${a} ${b}`).toBe(distance(a, b));
     }

@@ -1,4 +1,3 @@
-import type { ChangePosition } from "../chains/moves.ts";
 import { positionOf } from "../chains/step-compare.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
@@ -10,15 +9,13 @@ import { decode } from "../spelling/decode/decode.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { alignSaid } from "./align-said.ts";
 import { alignSpelled } from "./align-spelled.ts";
-import { type Came, cameBuilt, cameSaid, cameWritten } from "./came.ts";
-import { CLASSIFIER_VERSION, type UnitVerdict } from "./classify.ts";
-import { type ErrorPattern, type PatternContext, patternsIn } from "./error-patterns.ts";
+import { CLASSIFIER_VERSION, classifyMarked, NOT_KNOWN, RIGHT, type UnitVerdict } from "./classify.ts";
+import { type ErrorContext, type ErrorPattern, errorPatternsIn } from "./error-patterns.ts";
+import type { Finding } from "./finding.ts";
 import type { Substitution } from "./raw-answer.ts";
+import type { AnswerWay } from "./response-modes.ts";
+import { piecesBuilt, piecesSaid, piecesWritten, type ResponsePieces } from "./response-pieces.ts";
 import { lettersOfTiles } from "./tiles.ts";
-
-/** How a learner answered: what counts is the sound, or the letters. */
-export const ANSWER_WAYS = ["read", "oral", "built", "written", "filled-in", "pointed"] as const;
-export type AnswerWay = (typeof ANSWER_WAYS)[number];
 
 /** What a learner answered, as it was taken down. */
 export type LearnerResponse =
@@ -32,30 +29,6 @@ export type LearnerResponse =
   | { readonly kind: "filled"; readonly unit: number; readonly grapheme: string }
   /** A word that was pointed to. */
   | { readonly kind: "choice"; readonly word: string };
-
-/** Something that was found in a response. Units and places are counted from 0. */
-export type Finding =
-  | { readonly kind: "correct" }
-  | {
-      readonly kind: "substitution" | "omission" | "other-spelling" | "letter-reversal";
-      readonly unit: number;
-      readonly position: ChangePosition;
-      /** Phonemes that came instead; none for an omission. */
-      readonly said: readonly string[];
-      /** Letters that came instead, where letters came. */
-      readonly built?: string;
-    }
-  | {
-      readonly kind: "insertion";
-      /** The unit before which it came; as many as there are units: after the last. */
-      readonly before: number;
-      readonly position: ChangePosition;
-      readonly said: readonly string[];
-      readonly built?: string;
-    }
-  | { readonly kind: "transposition"; readonly units: readonly [number, number] }
-  /** Nothing of the target is in it: no unit is blamed. */
-  | { readonly kind: "unrelated" };
 
 /** One way to see a response. */
 export interface ResponseView {
@@ -78,7 +51,7 @@ export interface ClassifyOptions {
   /** The word list's own when not given. */
   readonly accent?: AccentSettings;
   /** Correspondences that have been taught: one said by its other taught sound is named. */
-  readonly taught?: PatternContext["taught"];
+  readonly taught?: ErrorContext["taught"];
   /** Words that stand beside it in the chain. */
   readonly neighbours?: readonly string[];
 }
@@ -91,7 +64,7 @@ const BY_LETTERS: ReadonlySet<AnswerWay> = new Set(["built", "written", "filled-
 /** A way to see it that costs so little more is kept in mind: the answer is likely, not sure. */
 const CLOSE = 0.15;
 /** A reading that no list and no rule gives has to be so much better. */
-const BY_PENALTY: Readonly<Record<Came["by"], number>> = { list: 0, rule: 0.02, sounds: 0, letters: 0.08 };
+const BY_PENALTY: Readonly<Record<ResponsePieces["by"], number>> = { list: 0, rule: 0.02, sounds: 0, letters: 0.08 };
 
 /**
  * Judges whatever a learner said, built or wrote against what was asked for, unit by unit. Reading and ears-only
@@ -122,23 +95,23 @@ export function classifyResponse(
   if (byLetters && text === word.word) return right(word, answer);
   const ways = byLetters
     ? answer.kind === "tiles"
-      ? cameBuilt(answer.tiles, lexicon)
-      : cameWritten(text, lexicon)
-    : cameSaid(text, lexicon);
+      ? piecesBuilt(answer.tiles, lexicon)
+      : piecesWritten(text, lexicon)
+    : piecesSaid(text, lexicon);
   if (ways.length === 0) return bare(word, "unreadable");
   const align = byLetters ? alignSpelled : alignSaid;
   const seen = ways
-    .flatMap((came) =>
-      align(word, came, lexicon.accent).map((view) => ({ ...view, came, cost: view.cost + BY_PENALTY[came.by] })),
+    .flatMap((way) =>
+      align(word, way, lexicon.accent).map((view) => ({ ...view, by: way.by, cost: view.cost + BY_PENALTY[way.by] })),
     )
     .sort((a, b) => a.cost - b.cost);
   const [best] = seen;
   if (!best) return bare(word, "unreadable");
   const context = { word, text, mode: options.mode, lexicon, taught: options.taught, neighbours: options.neighbours };
-  const toView = ({ units, findings, came }: (typeof seen)[number]): ResponseView => ({
+  const toView = ({ units, findings, by }: (typeof seen)[number]): ResponseView => ({
     units,
     findings: findings.map((finding) => placed(word, finding)),
-    patterns: patternsIn({ units, findings }, { ...context, by: came.by }),
+    patterns: errorPatternsIn({ units, findings }, { ...context, by }),
   });
   const view = toView(best);
   const isRight = best.units.every(({ result }) => result === "right") && best.findings.length === 0;
@@ -204,9 +177,6 @@ function textOf(answer: Exclude<LearnerResponse, { kind: "picked" }>, word: Segm
   }
 }
 
-const RIGHT: UnitVerdict = { result: "right", said: [] };
-const NOT_KNOWN: UnitVerdict = { result: "not-known", said: [] };
-
 function bare(word: Segmentation, verdict: "nothing" | "unreadable"): ClassifiedResponse {
   const units = word.units.map(() => NOT_KNOWN);
   return { classifier: CLASSIFIER_VERSION, verdict, units, findings: [], patterns: [], sureness: "unsure", others: [] };
@@ -231,43 +201,24 @@ function right(word: Segmentation, answer: LearnerResponse): ClassifiedResponse 
 function judgePicked(
   word: Segmentation,
   picked: readonly Substitution[],
-  options: ClassifyOptions,
+  { mode, taught }: ClassifyOptions,
   lexicon: Lexicon,
 ): ClassifiedResponse {
   if (picked.length === 0) return bare(word, "nothing");
-  const pieces = word.units.flatMap((unit, k) => {
-    const found = picked.find((one) => one.unit === k);
-    return (found ? found.said : unit.phonemes).map((id) => ({ grapheme: undefined, phonemes: [id] }));
-  });
-  const units = word.units.map((unit, k): UnitVerdict => {
-    const found = picked.find((one) => one.unit === k);
-    if (!found) return RIGHT;
-    if (found.said.length === 0) return { result: "omission", said: [] };
-    const next = word.units[k + 1]?.phonemes[0];
-    return alignSaid.saysSame(unit, found.said, next, lexicon.accent)
-      ? RIGHT
-      : { result: "substitution", said: found.said };
-  });
-  const findings = units.flatMap((unit, k): Finding[] =>
-    unit.result === "substitution" || unit.result === "omission"
-      ? [{ kind: unit.result, unit: k, position: positionOf(word, k), said: unit.said }]
+  const { units } = classifyMarked(word, { outcome: "wrong", substitutions: picked }, lexicon.accent);
+  const findings = units.flatMap(({ result, said }, unit): Finding[] =>
+    result === "substitution" || result === "omission"
+      ? [placed(word, { kind: result, unit, position: "medial", said })]
       : [],
   );
   const isRight = findings.length === 0;
-  const context = {
-    word,
-    text: "",
-    mode: options.mode,
-    lexicon,
-    taught: options.taught,
-    neighbours: options.neighbours,
-  };
+  const context = { word, text: "", mode, lexicon, taught, neighbours: [], by: "sounds" } as const;
   return {
     classifier: CLASSIFIER_VERSION,
     verdict: isRight ? "right" : "wrong",
     units,
     findings: isRight ? [{ kind: "correct" }] : findings,
-    patterns: isRight || pieces.length === 0 ? [] : patternsIn({ units, findings }, { ...context, by: "sounds" }),
+    patterns: errorPatternsIn({ units, findings }, context),
     sureness: "sure",
     others: [],
   };

@@ -34,8 +34,8 @@ export interface ResponseVerdict {
   readonly units: readonly UnitVerdict[];
 }
 
-const RIGHT: UnitVerdict = { result: "right", said: [] };
-const NOT_KNOWN: UnitVerdict = { result: "not-known", said: [] };
+export const RIGHT: UnitVerdict = { result: "right", said: [] };
+export const NOT_KNOWN: UnitVerdict = { result: "not-known", said: [] };
 
 /**
  * Turns what a teacher marked into a verdict for every unit of the target.

@@ -6,8 +6,9 @@ import { phoneme } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { soundsOf } from "../spelling/said.ts";
 import { phonemesOf, type Segmentation, type Unit } from "../spelling/segmentation.ts";
-import { type Came, mainSounds } from "./came.ts";
-import type { AnswerWay, ResponseView } from "./classify-response.ts";
+import type { AlignedResponse } from "./finding.ts";
+import type { AnswerWay } from "./response-modes.ts";
+import { mainSounds, type ResponsePieces, soundsOfLetters } from "./response-pieces.ts";
 
 /** What teachers call an error by, where it has a name. Common practice, no source. */
 export const ERROR_PATTERNS = [
@@ -34,12 +35,12 @@ export const ERROR_PATTERNS = [
 ] as const;
 export type ErrorPattern = (typeof ERROR_PATTERNS)[number];
 
-export interface PatternContext {
+export interface ErrorContext {
   readonly word: Segmentation;
-  /** What came, as it was typed. */
+  /** The response, as it was typed. */
   readonly text: string;
   readonly mode: AnswerWay;
-  readonly by: Came["by"];
+  readonly by: ResponsePieces["by"];
   readonly lexicon: Lexicon;
   readonly taught?: { readonly gpcs: ReadonlyMap<string, unknown> } | undefined;
   readonly neighbours?: readonly string[] | undefined;
@@ -58,7 +59,10 @@ const LONG_OF: Readonly<Record<string, readonly string[]>> = {
 const ENDING_SOUNDS = ["s", "z", "ɪz", "əz", "t", "d", "ɪd", "əd", "ɪŋ"];
 
 /** The named patterns that a response shows, in the order of `ERROR_PATTERNS`. */
-export function patternsIn(view: Pick<ResponseView, "units" | "findings">, context: PatternContext): ErrorPattern[] {
+export function errorPatternsIn(
+  view: Pick<AlignedResponse, "units" | "findings">,
+  context: ErrorContext,
+): ErrorPattern[] {
   const found = new Set<ErrorPattern>();
   const { word } = context;
   view.units.forEach(({ result, said }, k) => {
@@ -76,19 +80,18 @@ export function patternsIn(view: Pick<ResponseView, "units" | "findings">, conte
   return ERROR_PATTERNS.filter((pattern) => found.has(pattern));
 }
 
-function ofSubstitution(unit: Unit, said: readonly string[], { lexicon, taught }: PatternContext): ErrorPattern[] {
+function ofSubstitution(unit: Unit, said: readonly string[], { lexicon, taught }: ErrorContext): ErrorPattern[] {
   const found: ErrorPattern[] = [];
   const wanted = unit.phonemes.at(-1) ?? "";
-  const came = said.at(-1) ?? "";
-  if (LONG_OF[wanted]?.includes(came) || LONG_OF[came]?.includes(wanted)) found.push("vowel-length");
-  if (unit.grapheme.endsWith("-e") && said.length === 1 && came === mainSounds(unit.grapheme.charAt(0))[0])
+  const other = said.at(-1) ?? "";
+  if (LONG_OF[wanted]?.includes(other) || LONG_OF[other]?.includes(wanted)) found.push("vowel-length");
+  if (unit.grapheme.endsWith("-e") && said.length === 1 && other === mainSounds(unit.grapheme.charAt(0))[0])
     found.push("final-e-ignored");
-  const letters =
-    unit.grapheme.length > 1 && !unit.grapheme.includes("-") ? [...unit.grapheme].flatMap(mainSounds) : [];
+  const letters = soundsOfLetters(unit);
   if (letters.length > 1 && letters.join() === said.join()) found.push("digraph-as-two-letters");
-  if (unit.phonemes.length === 1 && said.length === 1 && differInVoiceAlone(wanted, came)) found.push("voicing");
-  const other = said.length > 0 && taught?.gpcs.has(taughtKey(unit.grapheme, said, lexicon.accent));
-  if (other) found.push("other-taught-sound");
+  if (unit.phonemes.length === 1 && said.length === 1 && differInVoiceAlone(wanted, other)) found.push("voicing");
+  if (said.length > 0 && taught?.gpcs.has(taughtKey(unit.grapheme, said, lexicon.accent)))
+    found.push("other-taught-sound");
   return found;
 }
 
@@ -110,7 +113,7 @@ function isInCluster({ units }: Segmentation, k: number): boolean {
   return [units[k - 1], units[k + 1]].some((other) => other !== undefined && other.slot === unit.slot);
 }
 
-function ofEnding({ word, text, lexicon, mode }: PatternContext): ErrorPattern[] {
+function ofEnding({ word, text, lexicon, mode }: ErrorContext): ErrorPattern[] {
   if (text === "") return [];
   const readings = segmentations(text, lexicon);
   const saidSounds = readings.map((reading) => soundsOf(reading, lexicon.accent));
@@ -128,13 +131,13 @@ function ofEnding({ word, text, lexicon, mode }: PatternContext): ErrorPattern[]
 }
 
 /** Begun right, and from there another word of the list than the one that stands there. */
-function isGuess({ units }: Pick<ResponseView, "units">, { by, text }: PatternContext): boolean {
+function isGuess({ units }: Pick<AlignedResponse, "units">, { by, text }: ErrorContext): boolean {
   if (by !== "list" || text === "" || units.length < 3) return false;
   const right = units.filter(({ result }) => result === "right").length;
   return units[0]?.result === "right" && units.length - right >= 2 && right / units.length <= 0.5;
 }
 
-function isNeighbour({ neighbours = [], text, lexicon }: PatternContext): boolean {
+function isNeighbour({ neighbours = [], text, lexicon }: ErrorContext): boolean {
   if (text === "") return false;
   if (neighbours.includes(text)) return true;
   const said = segmentations(text, lexicon).map((reading) => soundsOf(reading, lexicon.accent));

@@ -1,11 +1,9 @@
 import { closestSounds } from "../sounds/closeness.ts";
-import { phoneme } from "../sounds/phonemes.ts";
+import { isWeakVowel, phoneme } from "../sounds/phonemes.ts";
 import { soundClass } from "../sounds/sound-class.ts";
 import { GPCS } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-
-/** Letters that look alike turned round: common practice, no source. */
-const MIRRORED: Readonly<Record<string, string>> = { b: "d", d: "b", p: "b", q: "p" };
+import { reversalOf } from "./reversals.ts";
 
 /**
  * The sounds a learner most likely said for a unit, most likely first: what the letters say elsewhere
@@ -29,7 +27,7 @@ export function likelySounds(target: Segmentation, unitIndex: number, count = 8)
   const candidates = [
     ...otherSounds(unit.grapheme),
     ...(unit.grapheme.length > 1 ? otherSounds(letter) : []),
-    ...otherSounds(MIRRORED[letter] ?? ""),
+    ...otherSounds(reversalOf(letter) ?? ""),
     ...closestSounds(own),
   ];
   const kind = phoneme(own)?.kind;
@@ -37,11 +35,10 @@ export function likelySounds(target: Segmentation, unitIndex: number, count = 8)
   for (const id of candidates) {
     if (kept.length === count) break;
     const fits = phoneme(id)?.kind === kind && phoneme(id)?.kind !== undefined;
-    const weak = id === "ə" || id === "ər";
     const isOwn = unit.phonemes.some((p) => soundClass(p) === soundClass(id));
     // /ŋ/ cannot begin a word: nobody says it there.
     const impossible = id === "ŋ" && !wordBefore;
-    if (fits && !weak && !isOwn && !impossible && !kept.includes(id)) kept.push(id);
+    if (fits && !isWeakVowel(id) && !isOwn && !impossible && !kept.includes(id)) kept.push(id);
   }
   return kept;
 }

@@ -2,12 +2,18 @@
 export const EVIDENCE_WAYS = ["read", "built"] as const;
 export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
 
+/** How a learner answered: what counts is the sound, or the letters. */
+export const ANSWER_WAYS = ["read", "oral", "built", "written", "filled-in", "pointed"] as const;
+export type AnswerWay = (typeof ANSWER_WAYS)[number];
+
 /** The packs that a learner's answers move cards through. */
 export type PackName = "sounds" | "words";
 
 interface ModeDefinition {
   /** What it is an answer to: a word, or a correspondence on a card. */
   readonly answersTo: "word" | "card";
+  /** How what was answered is judged. */
+  readonly judgedAs: AnswerWay;
   /** Where its units are counted as evidence; undefined: it says nothing of the units of a word. */
   readonly countedAs: EvidenceWay | undefined;
   /** Which of the learner's packs its answers belong to. */
@@ -18,14 +24,14 @@ interface ModeDefinition {
 
 /** How a learner met the target, one definition each; the words for it are in components/words/response-words.ts. */
 export const MODES = {
-  read: { answersTo: "word", countedAs: "read", pack: "words", hasAttempts: false },
+  read: { answersTo: "word", judgedAs: "read", countedAs: "read", pack: "words", hasAttempts: false },
   /** From tiles. */
-  built: { answersTo: "word", countedAs: "built", pack: undefined, hasAttempts: true },
-  wrote: { answersTo: "word", countedAs: "built", pack: undefined, hasAttempts: false },
+  built: { answersTo: "word", judgedAs: "built", countedAs: "built", pack: undefined, hasAttempts: true },
+  wrote: { answersTo: "word", judgedAs: "written", countedAs: "built", pack: undefined, hasAttempts: false },
   /** Pointed to it among others, filled it in, judged it. */
-  chose: { answersTo: "word", countedAs: undefined, pack: undefined, hasAttempts: false },
+  chose: { answersTo: "word", judgedAs: "pointed", countedAs: undefined, pack: undefined, hasAttempts: false },
   /** Said the sound of a card. */
-  card: { answersTo: "card", countedAs: undefined, pack: "sounds", hasAttempts: false },
+  card: { answersTo: "card", judgedAs: "read", countedAs: undefined, pack: "sounds", hasAttempts: false },
 } as const satisfies Record<string, ModeDefinition>;
 
 export type ResponseMode = keyof typeof MODES;

@@ -123,6 +123,12 @@ export function phoneme(id: string): Phoneme | undefined {
   return BY_ID.get(id);
 }
 
+/** True for the vowels that are only said weakly: the a of about, the er of sister. */
+export function isWeakVowel(id: string): boolean {
+  const found = BY_ID.get(id);
+  return found?.kind === "vowel" && found.length === "weak";
+}
+
 /** True for every vowel, r-coloured and weak ones included. */
 export function isVowel(id: string): boolean {
   return BY_ID.get(id)?.kind === "vowel";

@@ -1,4 +1,5 @@
 import { type AccentSettings, GENERAL_AMERICAN, type Merger } from "./accents.ts";
+import { isWeakVowel } from "./phonemes.ts";
 
 /**
  * What an accent takes for the same sound, one pair a line: the first is said as the second. Only the mergers
@@ -42,14 +43,12 @@ export function soundClass(id: string, settings: AccentSettings = GENERAL_AMERIC
   return CLASS[settings.accent][current] ?? current;
 }
 
-const WEAK: ReadonlySet<string> = new Set(["ə", "ər"]);
-
 /**
  * The class of a sound for ears-only work: as `soundClass`, but a weak vowel is not the full one it is classed
  * with. Taking the first sound off `able` does not give `bill`.
  */
 export function heardAs(id: string, settings: AccentSettings = GENERAL_AMERICAN, next?: string): string {
-  return WEAK.has(id) ? id : soundClass(id, settings, next);
+  return isWeakVowel(id) ? id : soundClass(id, settings, next);
 }
 
 /** The class of a run of phonemes, as one comparable string. */

@@ -86,7 +86,7 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
               <li
                 key={neighbour.word}
                 data-word={neighbour.word}
-                className="flex min-h-11 min-w-11 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet"
+                className="flex min-h-11 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet"
               >
                 <span className="font-learner text-[19px]">{neighbour.word}</span>
                 <span className="text-right text-[13px]">{notTaughtWords(neighbour.missing)}</span>
@@ -115,7 +115,7 @@ function PositionList({
           <li key={neighbour.word} data-word={neighbour.word} className="border-b border-hairline">
             <button
               type="button"
-              className="flex min-h-11 min-w-11 w-full items-baseline justify-between gap-2 rounded px-1 text-left hover:bg-change-soft"
+              className="flex min-h-11 w-full items-baseline justify-between gap-2 rounded px-1 text-left hover:bg-change-soft"
               onClick={() => onPut(neighbour.word)}
             >
               <span className="font-learner text-[19px]">{neighbour.word}</span>
@@ -127,7 +127,7 @@ function PositionList({
       {here.length > shown.length && (
         <button
           type="button"
-          className="mt-1 min-h-11 min-w-11 w-full rounded px-1 text-left text-[13.5px] font-semibold hover:bg-change-soft"
+          className="mt-1 min-h-11 w-full rounded px-1 text-left text-[13.5px] font-semibold hover:bg-change-soft"
           onClick={() => setAll(true)}
         >
           {here.length - shown.length} more
@@ -206,7 +206,7 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
       <p
         id={`${id}-verdict`}
         role="status"
-        className={`mt-1 min-h-11 min-w-11 text-[13.5px] leading-snug [overflow-wrap:anywhere]`}
+        className={`mt-1 min-h-11 text-[13.5px] leading-snug [overflow-wrap:anywhere]`}
         style={{ color: verdict?.ok ? "var(--color-good)" : "var(--color-again)" }}
       >
         {verdict && `${verdict.ok ? "✓" : "○"} ${verdictWords(verdict)}`}

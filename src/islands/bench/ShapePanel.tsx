@@ -101,7 +101,7 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
         <WordField name="Last word" value={shape.end} onWord={(end) => onShape({ end })} />
       </section>
       <details className="group">
-        <summary className="flex min-h-11 min-w-11 cursor-pointer items-center font-semibold">More</summary>
+        <summary className="flex min-h-11 cursor-pointer items-center font-semibold">More</summary>
         <div className="flex flex-col gap-2">
           <WordsField
             name="Has to include"
@@ -113,7 +113,7 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
             <legend className="label mb-1">A step may</legend>
             <div className="grid grid-cols-2 gap-x-2">
               {MOVES.map((move) => (
-                <label key={move} className="flex min-h-11 min-w-11 items-center gap-2">
+                <label key={move} className="flex min-h-11 items-center gap-2">
                   <input
                     type="checkbox"
                     className="size-4 accent-ink"
@@ -167,7 +167,7 @@ export function ShapePanel({ shape, contrasts, onShape }: Props) {
               }
             />
           )}
-          <label className="flex min-h-11 min-w-11 items-center gap-2">
+          <label className="flex min-h-11 items-center gap-2">
             <input
               type="checkbox"
               className="size-4 accent-ink"

@@ -124,7 +124,7 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
             </button>
           )}
         </p>
-        <label className="flex min-h-11 min-w-11 items-center gap-2">
+        <label className="flex min-h-11 items-center gap-2">
           <input
             type="checkbox"
             className="size-4"

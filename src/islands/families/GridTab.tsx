@@ -102,7 +102,7 @@ export function GridTab({ grid, chosen, onToggle }: Props) {
           </tfoot>
         </table>
       </div>
-      <p role="status" className="min-h-11 min-w-11 border-t border-hairline px-4 py-2 text-[14px]">
+      <p role="status" className="min-h-11 border-t border-hairline px-4 py-2 text-[14px]">
         {said}
       </p>
     </div>

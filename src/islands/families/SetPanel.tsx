@@ -70,7 +70,7 @@ export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBe
           nameOf={(id) => PICTURES[id]}
           onChange={(pictures) => set({ pictures })}
         />
-        <label className="col-span-2 flex min-h-11 min-w-11 items-center gap-2">
+        <label className="col-span-2 flex min-h-11 items-center gap-2">
           <input
             type="checkbox"
             className="size-5"
@@ -121,7 +121,7 @@ export function SetPanel({ state, dispatch, answers, busy, askWalk, onSave, onBe
           {words.map(({ word, nonsense }) => {
             const picture = nonsense ? undefined : pictureOf(word, soundWriting().accent);
             return (
-              <li key={word} className="flex min-h-11 min-w-11 items-center border-b border-hairline">
+              <li key={word} className="flex min-h-11 items-center border-b border-hairline">
                 <span className="font-learner text-[21px]">{word}</span>
                 {nonsense && <span className="ml-2 text-[13px] text-quiet">nonsense</span>}
                 {picture && <img src={picture} alt="" className="ml-2 size-7" />}

@@ -132,7 +132,7 @@ export function SortTab(props: Props) {
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <Count name="Words a bin" value={perBin} least={2} most={MOST_IN_A_BIN} onChange={setPerBin} />
         <Count name="That belong nowhere" value={foils} least={0} most={MOST_FOILS} onChange={setFoils} />
-        <label className="flex min-h-11 min-w-11 items-center gap-2">
+        <label className="flex min-h-11 items-center gap-2">
           <input
             type="checkbox"
             className="size-5"
@@ -144,7 +144,7 @@ export function SortTab(props: Props) {
         <button type="button" className="button" disabled={!sort?.ok} onClick={() => setSeed(seed + 1)}>
           Lay out anew
         </button>
-        <label className="flex min-h-11 min-w-11 items-center gap-2">
+        <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" className="size-5" checked={keyShown} onChange={() => setKeyShown(!keyShown)} />
           answer key
         </label>

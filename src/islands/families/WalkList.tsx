@@ -33,7 +33,7 @@ export function WalkList({ askWalk, way, onWay }: Props) {
           return (
             <li
               key={reading.word}
-              className="flex min-h-11 min-w-11 items-center border-b border-hairline font-learner text-[19px]"
+              className="flex min-h-11 items-center border-b border-hairline font-learner text-[19px]"
             >
               {parts && (
                 <span className="w-32 text-quiet">

@@ -332,7 +332,7 @@ function Count(props: { name: string; value: number; least: number; most: number
 
 function Check(props: { name: string; on: boolean; onChange: (on: boolean) => void }) {
   return (
-    <label className="flex min-h-11 min-w-11 items-center gap-2.5 leading-tight">
+    <label className="flex min-h-11 items-center gap-2.5 leading-tight">
       <input
         type="checkbox"
         className="size-[18px] shrink-0 accent-ink"

@@ -26,7 +26,7 @@ export function DraftBar({ choices, focus, minutes, hasDraft, busy, onFocus, onD
     <div className="mt-4 flex flex-wrap items-center gap-2">
       <span className="label">Today</span>
       {focus.map((id) => (
-        <span key={id} className="flex min-h-11 min-w-11 items-center rounded-lg border border-ink bg-sheet pl-3">
+        <span key={id} className="flex min-h-11 items-center rounded-lg border border-ink bg-sheet pl-3">
           <GpcChip id={id} />
           <button
             type="button"

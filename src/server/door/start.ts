@@ -56,30 +56,38 @@ if (!health.ok) {
 giveBackMemory(server);
 process.stdout.write(`Zip Step is at ${address}\n`);
 
-/** Screens that everybody comes to: the code of each is loaded when it is asked for first. */
-const SCREENS = [
-  "/",
-  "/bench",
-  "/families",
-  "/ears-only",
-  "/plan",
-  "/evidence",
-  "/groups",
-  "/people",
-  "/packs",
-  "/week",
-  "/plan-sheet",
-  "/sequences/phased",
-];
+/** How many links away from Today a screen may be to be made ready. */
+const LINKS_AWAY = 2;
 
-/** Makes ready what the first questions would wait for. It may fail: then they take longer, and nothing else. */
+/**
+ * Makes ready what the first questions would wait for: the word list, then the code of every screen, found by the links
+ * that lead to it; asked for twice, it has been made fast. It may fail: then the first ones take longer, and nothing else.
+ */
 async function warmUp(): Promise<void> {
   await fetch(`${address}/api/warm-up`, { method: "POST" });
-  const groups = (await (await fetch(`${address}/api/groups`)).json()) as readonly { readonly id: string }[];
-  const ofGroup = groups.slice(0, 1).flatMap(({ id }) => [`/groups/${id}`]);
-  // The second time the code has been made fast.
-  for (let time = 0; time < 2; time++)
-    for (const path of [...SCREENS, ...ofGroup]) await (await fetch(address + path)).text();
+  const screens = new Map([["/", "/"]]);
+  for (let away = 0, last = ["/"]; away <= LINKS_AWAY && last.length > 0; away++) {
+    const pages = [];
+    for (const path of last) pages.push(await (await fetch(address + path)).text());
+    const links = pages.flatMap((page) =>
+      [...page.matchAll(/href="(\/[^"#]*)"/g)].map(([, href = ""]) => href.replaceAll("&amp;", "&")),
+    );
+    last = links.filter((href) => {
+      const screen = screenOf(href);
+      if (screen === undefined || screens.has(screen)) return false;
+      screens.set(screen, href);
+      return true;
+    });
+  }
+  for (const href of screens.values()) await (await fetch(address + href)).text();
+}
+
+/** What kind of screen a link leads to: one group's is as good as another's. Undefined for files and endpoints. */
+function screenOf(href: string): string | undefined {
+  const { pathname } = new URL(href, address);
+  const [, first = "", second] = pathname.split("/");
+  if (first.includes(".") || first === "api" || first.startsWith("_")) return undefined;
+  return second === undefined ? `/${first}` : `/${first}/:id`;
 }
 
 // While the first page is being looked at.

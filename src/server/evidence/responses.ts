@@ -19,7 +19,7 @@ import type { Queryable } from "../db/database.ts";
 import { learners, memberships, responses, sessions } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
-import { type RunTarget, targetAt } from "../sessions/lesson-run.ts";
+import { markableTarget, type RunTarget } from "../sessions/lesson-run.ts";
 import { getSession, type Session } from "../sessions/sessions.ts";
 import { verdictOf } from "./verdict.ts";
 
@@ -85,11 +85,7 @@ const isSame = (row: ResponseRow, { sessionId, learnerId, wordIndex }: NewRespon
 
 /** What is asked for at a place of a session, once the mark has been held against it. @throws AppError "invalid" */
 function checkedTarget(session: Session, input: NewResponse, accent: AccentSettings): RunTarget {
-  const found = targetAt(session, input.wordIndex, accent);
-  if (!found)
-    throw new AppError("invalid", `The lesson has no word ${input.wordIndex + 1} that can be marked.`, [
-      { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
-    ]);
+  const found = markableTarget(session, input.wordIndex, accent);
   const { reading: target } = found;
   if (input.word !== undefined && input.word !== session.words[input.wordIndex])
     throw new AppError("invalid", "At that place of the lesson stands another word now.", [

@@ -1,11 +1,11 @@
 import {
   type AccentSettings,
-  type AnswerWay,
   CLASSIFIER_VERSION,
   type ClassifiedResponse,
   classifyBuilt,
   classifyMarked,
   classifyResponse,
+  MODES,
   type RawAnswer,
   type ResponseMode,
   type ResponseVerdict,
@@ -16,18 +16,8 @@ import type { SessionId } from "../../schemas/ids.ts";
 import type { TypedAnswerInput } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
-import { AppError } from "../http/errors.ts";
-import { targetAt } from "../sessions/lesson-run.ts";
+import { markableTarget } from "../sessions/lesson-run.ts";
 import { getSession } from "../sessions/sessions.ts";
-
-/** What counts in each mode: the sound, or the letters. */
-const WAY_OF: Readonly<Record<ResponseMode, AnswerWay>> = {
-  read: "read",
-  built: "built",
-  wrote: "written",
-  chose: "pointed",
-  card: "read",
-};
 
 /** What an answer says of every unit of its target. */
 export function verdictOf(
@@ -38,7 +28,7 @@ export function verdictOf(
 ): ResponseVerdict {
   if (answer.built) return classifyBuilt(target, answer.built, accent);
   if (answer.typed === undefined || answer.outcome !== "wrong") return classifyMarked(target, answer, accent);
-  const { units } = classifyResponse(target, answer.typed, { mode: WAY_OF[mode], accent });
+  const { units } = classifyResponse(target, answer.typed, { mode: MODES[mode].judgedAs, accent });
   return { classifier: CLASSIFIER_VERSION, outcome: answer.outcome, units };
 }
 
@@ -60,15 +50,11 @@ export async function typedVerdict(
   const session = await getSession(db, sessionId);
   const scope = await scopeOfGroup(db, session.groupId);
   const { accent } = scope.school;
-  const found = targetAt(session, input.wordIndex, accent);
-  if (!found)
-    throw new AppError("invalid", `The lesson has no word ${input.wordIndex + 1} that can be marked.`, [
-      { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
-    ]);
+  const found = markableTarget(session, input.wordIndex, accent);
   const words = found.activity.targets.map((at) => session.words[at ?? -1]);
   const at = found.activity.targets.indexOf(input.wordIndex);
   const neighbours = [words[at - 1], words[at + 1]].filter((word): word is string => word !== undefined);
-  const options = { mode: WAY_OF[input.mode], accent, neighbours, taught: taughtOf(scope) };
+  const options = { mode: MODES[input.mode].judgedAs, accent, neighbours, taught: taughtOf(scope) };
   return {
     ...classifyResponse(found.reading, input.typed, options),
     graphemes: found.reading.units.map(({ grapheme }) => grapheme),

@@ -10,6 +10,7 @@ import {
   type StepCheck,
   shippedLexicon,
 } from "../../core/index.ts";
+import { AppError } from "../http/errors.ts";
 import type { RunActivity } from "../plans/lesson-types.ts";
 import type { Session } from "./sessions.ts";
 
@@ -73,4 +74,18 @@ export function targetAt(session: Session, wordIndex: number, accent: AccentSett
     return found?.reading && { reading: found.reading, activity, item: found };
   }
   return undefined;
+}
+
+/**
+ * The same where there has to be one.
+ *
+ * @param wordIndex index into the session's words, from 0
+ * @throws AppError "invalid"
+ */
+export function markableTarget(session: Session, wordIndex: number, accent: AccentSettings): RunTarget {
+  const found = targetAt(session, wordIndex, accent);
+  if (found) return found;
+  throw new AppError("invalid", `The lesson has no word ${wordIndex + 1} that can be marked.`, [
+    { field: "wordIndex", message: `must be from 0 to ${session.words.length - 1}` },
+  ]);
 }

@@ -2,20 +2,20 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { segmentations } from "../lexicon/segment.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { decodings } from "../spelling/decode/decode.ts";
-import { GPCS } from "../spelling/gpc.ts";
+import { firstSoundsOf } from "../spelling/gpc.ts";
 import { saidPhonemes } from "../spelling/said.ts";
-import type { Segmentation } from "../spelling/segmentation.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { lettersOfTiles } from "./tiles.ts";
 
-/** What came, piece by piece: a sound that was said, or letters that were built or written and what they say there. */
+/** A piece of a response: a sound that was said, or letters that were built or written and what they say there. */
 export interface Piece {
   /** Letters of the piece; undefined for what was only said. */
   readonly grapheme: string | undefined;
   readonly phonemes: readonly string[];
 }
 
-/** One way to take what came. */
-export interface Came {
+/** One way to take a response. */
+export interface ResponsePieces {
   readonly pieces: readonly Piece[];
   /** By a word of the list, by rule, sound by sound, or letter by letter because no rule reads it. */
   readonly by: "list" | "rule" | "sounds" | "letters";
@@ -30,40 +30,34 @@ const MOST_FOR_TILES = 40;
 const BETWEEN_SOUNDS = /[\s.…,|/·-]+/;
 const LONGEST_GRAPHEME = 4;
 
-const MAIN = new Map<string, readonly string[]>();
-
 /** What a grapheme says most often: s is /s/, though it is /ʒ/ in treasure. @returns no sounds for no grapheme */
-export function mainSounds(grapheme: string): readonly string[] {
-  let sounds = MAIN.get(grapheme);
-  if (!sounds) {
-    const [best] = GPCS.filter((gpc) => gpc.grapheme === grapheme).sort((a, b) => a.commonness - b.commonness);
-    sounds = best?.phonemes ?? [];
-    MAIN.set(grapheme, sounds);
-  }
-  return sounds;
-}
+export const mainSounds = (grapheme: string): readonly string[] => firstSoundsOf(grapheme)?.split("+") ?? [];
 
-const spoken = (reading: Segmentation, lexicon: Lexicon): Piece[] =>
-  saidPhonemes(reading, lexicon.accent).map((id) => ({ grapheme: undefined, phonemes: [id] }));
+/** What the letters of a digraph say one by one; none for a grapheme of one letter or a split one. */
+export const soundsOfLetters = ({ grapheme }: Pick<Unit, "grapheme">): string[] =>
+  grapheme.length > 1 && !grapheme.includes("-") ? [...grapheme].flatMap(mainSounds) : [];
+
+const onlySaid = (phonemes: readonly string[]): Piece[] =>
+  phonemes.map((id) => ({ grapheme: undefined, phonemes: [id] }));
+
+const spoken = (reading: Segmentation, lexicon: Lexicon): Piece[] => onlySaid(saidPhonemes(reading, lexicon.accent));
 
 /** What a teacher typed of what was said: a word, a respelling, or sounds one by one. Every way to take it. */
-export function cameSaid(text: string, lexicon: Lexicon): Came[] {
+export function piecesSaid(text: string, lexicon: Lexicon): ResponsePieces[] {
   const parts = text.split(BETWEEN_SOUNDS).filter(Boolean);
   const isGrapheme = (part: string) => part.length <= LONGEST_GRAPHEME && mainSounds(part).length > 0;
   if (parts.length > 1 && parts.every(isGrapheme))
-    return [{ by: "sounds", pieces: parts.flatMap(mainSounds).map((id) => ({ grapheme: undefined, phonemes: [id] })) }];
+    return [{ by: "sounds", pieces: onlySaid(parts.flatMap(mainSounds)) }];
   const word = parts.join("");
   const listed = segmentations(word, lexicon).map(
-    (reading): Came => ({ by: "list", pieces: spoken(reading, lexicon) }),
+    (reading): ResponsePieces => ({ by: "list", pieces: spoken(reading, lexicon) }),
   );
   if (listed.length > 0) return listed;
-  const ruled = likeliest(word).map((reading): Came => ({ by: "rule", pieces: spoken(reading, lexicon) }));
+  const ruled = likeliest(word).map((reading): ResponsePieces => ({ by: "rule", pieces: spoken(reading, lexicon) }));
   if (ruled.length > 0) return ruled;
   const whole = mainSounds(word);
   const sounds = whole.length > 0 ? whole : [...word].flatMap(mainSounds);
-  return sounds.length > 0
-    ? [{ by: "letters", pieces: sounds.map((id) => ({ grapheme: undefined, phonemes: [id] })) }]
-    : [];
+  return sounds.length > 0 ? [{ by: "letters", pieces: onlySaid(sounds) }] : [];
 }
 
 const spelled = ({ units }: Segmentation): Piece[] => units.map(({ grapheme, phonemes }) => ({ grapheme, phonemes }));
@@ -75,10 +69,14 @@ function likeliest(spelling: string): Segmentation[] {
 }
 
 /** Letters that were written, as graphemes: as the list reads the word, as rules do, and letter by letter. */
-export function cameWritten(text: string, lexicon: Lexicon): Came[] {
-  const listed = segmentations(text, lexicon).map((reading): Came => ({ by: "list", pieces: spelled(reading) }));
+export function piecesWritten(text: string, lexicon: Lexicon): ResponsePieces[] {
+  const listed = segmentations(text, lexicon).map(
+    (reading): ResponsePieces => ({ by: "list", pieces: spelled(reading) }),
+  );
   const ways =
-    listed.length > 0 ? listed : likeliest(text).map((reading): Came => ({ by: "rule", pieces: spelled(reading) }));
+    listed.length > 0
+      ? listed
+      : likeliest(text).map((reading): ResponsePieces => ({ by: "rule", pieces: spelled(reading) }));
   return [
     ...ways,
     { by: "letters", pieces: [...text].map((letter) => ({ grapheme: letter, phonemes: mainSounds(letter) })) },
@@ -86,7 +84,7 @@ export function cameWritten(text: string, lexicon: Lexicon): Came[] {
 }
 
 /** Tiles that were laid down, each with the sounds that it has in that place of a word. */
-export function cameBuilt(tiles: readonly string[], lexicon: Lexicon): Came[] {
+export function piecesBuilt(tiles: readonly string[], lexicon: Lexicon): ResponsePieces[] {
   const text = lettersOfTiles(tiles);
   // A letter by itself is no word: it says what it says most often.
   if (text.length === 1) return [{ by: "letters", pieces: [{ grapheme: text, phonemes: mainSounds(text) }] }];
