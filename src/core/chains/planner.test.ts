@@ -159,6 +159,13 @@ describe("planChain", () => {
     expect(again?.flags.flat().some(({ code }) => code === "used-lately")).toBe(true);
   });
 
+  it("brings words used lately again sooner than it gives up the aim", () => {
+    const withTh = shippedLexicon().words.flatMap(({ word }) => (word.includes("th") ? [word] : []));
+    const [plan] = plansOf(base(13, { focus: ["th=θ"], recent: withTh }));
+    expect(plan?.unmet).toEqual([]);
+    expect(plan?.flags.flat().some(({ code }) => code === "used-lately")).toBe(true);
+  });
+
   it("by ear only sounds count: letters may change with them", () => {
     const [plan] = plansOf(base(1, { mode: "ears-only", contrasts: [{ a: "i=ɪ", b: "e=e" }], length: 6 }));
     expect(plan?.steps.every((step) => step.single)).toBe(true);

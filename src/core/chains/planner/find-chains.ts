@@ -19,7 +19,8 @@ const MENDED_BY_WORDS: ReadonlySet<string> = new Set([
 /**
  * Chains for a request: of its length or, where a power is to be reached, of the fewest words that do. Where the request
  * does not say how familiar words must be, words that children know by seven are tried first, then those they meet by
- * nine, then any: as soon as there is a chain that meets every aim.
+ * nine, then any: as soon as there is a chain that meets every aim. Words used lately are avoided as long as an aim can
+ * be met without them.
  *
  * @param budget paths each search may look at
  * @param wanted how many chains, from 1
@@ -46,7 +47,10 @@ export function findChains(
   // Around words that stay in their places, and for less than was asked, the aim is met as far as it goes.
   const isFree = mustMeetAims && !request.fixed?.some((word) => word !== undefined) && request.contrasts.length === 0;
   const meetsNone = request.focus.length > 0 && unmet.length === request.focus.length;
-  return found.ok && isFree && meetsNone ? { ok: false, reason: { code: "aim-out-of-reach", aims: unmet } } : found;
+  if (!found.ok || !isFree || !meetsNone) return found;
+  // Where every word for the aim was taught lately, those words come again sooner than that the aim is given up.
+  if ((request.recent?.length ?? 0) > 0) return findChains({ ...request, recent: [] }, lexicon, wanted, budget);
+  return { ok: false, reason: { code: "aim-out-of-reach", aims: unmet } };
 }
 
 /** Aims that the best chain found does not meet. */
