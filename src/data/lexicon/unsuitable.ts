@@ -105,7 +105,8 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
       firepower gunfighter gunslinger gunnery gunpowder ammunition artillery armament armaments arsenal ballistic
       ballistics bombard bombarded bombardment bombardier detonate detonated detonating detonation detonator detonators
       dynamite explosive explosives battlefield battlefields battleground battleship battleships munitions militia
-      sharpshooter sharpshooters crossbow holster holsters bullfighter lance lances sabre sabres saber`,
+      sharpshooter sharpshooters crossbow holster holsters bullfighter lance lances sabre sabres saber thug thugs gangster
+      gangsters hitman attacker attackers mugger muggers mugged mugging brutal brutality`,
   },
   {
     level: "death-and-alcohol",
