@@ -10,8 +10,9 @@ export { buildGraph, type Edge, edgesFrom, type WordGraph } from "./chains/graph
 export { judgeChain } from "./chains/judge-chain.ts";
 export { judgeWord } from "./chains/judge-word.ts";
 export { bridge, ladder } from "./chains/ladder.ts";
-export { neighbours, wordsForGap } from "./chains/neighbours.ts";
+export { FAMILIAR_IN_GAPS, neighbours, wordsForGap } from "./chains/neighbours.ts";
 export { checkPhonemeStep } from "./chains/oral-step.ts";
+export { FAMILIAR } from "./chains/planner/candidates.ts";
 export { graphOf } from "./chains/planner/graphs.ts";
 export { planChain } from "./chains/planner/plan-chain.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";

@@ -8,6 +8,8 @@ import {
   type ChainReport,
   type ChainRequest,
   describeChain,
+  FAMILIAR,
+  FAMILIAR_IN_GAPS,
   graphOf,
   type JudgeRequest,
   judgeChain,
@@ -27,9 +29,16 @@ import {
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Opens the word list and builds the graph, so that the first question is as quick as the others. */
-  async warm(accent: AccentSettings): Promise<number> {
-    return graphOf(lexiconIn(shippedLexicon(), accent)).words.length;
+  /**
+   * Opens the word list and builds the graph that will be asked, so that the first question is as quick as the others.
+   *
+   * @returns milliseconds from the worker's start until the list was open
+   */
+  async warm(accent: AccentSettings, what: "gaps" | "plans"): Promise<number> {
+    const lexicon = lexiconIn(shippedLexicon(), accent);
+    const opened = performance.now();
+    graphOf(lexicon, "graphemes", what === "gaps" ? FAMILIAR_IN_GAPS : FAMILIAR);
+    return opened;
   },
   async plan(request: ChainRequest, onProgress?: (done: number, all: number) => void): Promise<ChainPlan[] | NoChain> {
     return planChain(withKept(request), undefined, onProgress ? { onProgress } : {});

@@ -36,9 +36,10 @@ import {
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Opens the word list and builds the graph, so that the first question is as quick as the others. */
-  async warm(accent: AccentSettings): Promise<number> {
-    return graphOf(lexiconIn(shippedLexicon(), accent)).words.length;
+  /** Opens the word list, so that the first question is as quick as the others; for sorts and pairs its graph too. */
+  async warm(accent: AccentSettings, what: "families" | "ears-only"): Promise<void> {
+    const lexicon = lexiconIn(shippedLexicon(), accent);
+    if (what === "families") graphOf(lexicon);
   },
   async rich(kind: FamilyKind, rules: FamilyRules): Promise<readonly RichFamily[]> {
     return richFamilies(kind, withKept(rules));

@@ -8,7 +8,7 @@ import { entryOf } from "./entry-of.ts";
 import { type Edge, edgesFrom, type WordGraph } from "./graph/word-graph.ts";
 import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
 import { isCandidate, isEarsOnly } from "./planner/candidates.ts";
-import { graphOf } from "./planner/graphs.ts";
+import { graphAround } from "./planner/graphs.ts";
 import type { ChainRequest } from "./request.ts";
 import { checkReadings } from "./step-compare.ts";
 
@@ -53,6 +53,9 @@ export interface GapRequest
   readonly lastPosition?: ChangePosition;
 }
 
+/** A gap is filled by a teacher who reads what is offered: words met in reading by nine are offered too. */
+export const FAMILIAR_IN_GAPS: Familiarity = 3;
+
 /** How many words that are nearly taught are offered, so that a teacher sees what comes next. */
 const NOT_YET_SHOWN = 3;
 
@@ -64,7 +67,9 @@ const NOT_YET_SHOWN = 3;
  */
 export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon()): Neighbour[] {
   const lexicon = lexiconIn(list, request.taught.accent);
-  const graph = graphOf(lexicon, isEarsOnly(request) ? "phonemes" : "graphemes");
+  const leastFamiliar = request.leastFamiliar ?? FAMILIAR_IN_GAPS;
+  const around = [request.before, request.after].flatMap((word) => (word ? [normaliseSpelling(word)] : []));
+  const graph = graphAround(around, lexicon, isEarsOnly(request) ? "phonemes" : "graphemes", leastFamiliar);
   const moves = request.moves ?? DEFAULT_MOVES;
   const [first, second] = request.before === undefined ? [request.after, undefined] : [request.before, request.after];
   if (first === undefined) return [];
@@ -73,7 +78,7 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
     stepsOutOf(word, graph, towards ? moves : moves.map(opposite), lexicon);
   const reachable = second === undefined ? undefined : new Set(out(second, false).map(({ to }) => to));
   const taken = new Set([...(request.taken ?? []), request.before, request.after]);
-  const full: ChainRequest = { length: 3, seed: 0, leastFamiliar: 3, ...request };
+  const full: ChainRequest = { length: 3, seed: 0, ...request, leastFamiliar };
   const fits: { neighbour: Neighbour; worth: number }[] = [];
   const soon: { neighbour: Neighbour; worth: number }[] = [];
   const never = new Set(request.never);

@@ -1,11 +1,10 @@
 import { edgesFrom } from "../chains/graph/word-graph.ts";
 import type { ChangePosition } from "../chains/moves.ts";
-import { decodableIn } from "../chains/planner/candidates.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { hasTwoReadings } from "../scope/decodable.ts";
+import { hasTwoReadings, isDecodable } from "../scope/decodable.ts";
 import { phoneme } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { graphemeOfKey, soundOfKey } from "../spelling/unit-key.ts";
@@ -61,7 +60,7 @@ export function contrastSet(
     return { ok: false, reason: { code: "count-out-of-range", least: LEAST_PAIRS, most: MOST_PAIRS } };
   if (soundClassOf(request.a, lexicon.accent) === soundClassOf(request.b, lexicon.accent))
     return { ok: false, reason: { code: "same-sound" } };
-  const readable = pairsAmong(request, lexicon, (node) => decodableIn(request.taught, lexicon).has(node));
+  const readable = pairsAmong(request, lexicon, (entry) => isDecodable(entry, request.taught, lexicon));
   const here = readable.filter(({ position }) => !request.position || position === request.position);
   const alike = here.filter(({ graphemes, a: word }) => isLikeWithLike(graphemes, word, lexicon));
   if (here.length > 0) return { ok: true, pairs: spread(alike.length > 0 ? alike : here, count) };

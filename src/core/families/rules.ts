@@ -1,8 +1,8 @@
 import { refusalOf } from "../chains/allowed-words.ts";
-import { decodableIn } from "../chains/planner/candidates.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
+import { isDecodable } from "../scope/decodable.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import type { FamilyMember } from "./members.ts";
 
@@ -23,7 +23,7 @@ export function isShowable({ entry }: Pick<FamilyMember, "entry">, rules: Family
 
 /** Can the group read it? Words learnt whole are not read by their rime. */
 export const isReadable = ({ entry }: Pick<FamilyMember, "entry">, rules: FamilyRules, lexicon: Lexicon): boolean =>
-  decodableIn(rules.taught, lexicon).has(entry);
+  isDecodable(entry, rules.taught, lexicon);
 
 function isLeftOut(word: string, rules: FamilyRules, lexicon: Lexicon): boolean {
   return rules.endings !== "marked" && endingOf(word, lexicon) !== undefined;

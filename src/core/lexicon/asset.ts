@@ -36,21 +36,42 @@ export function writeReading({ units, seam }: Segmentation): string {
   return `${graphemes} ${phonemes}`;
 }
 
+/** What is the same of a unit wherever it stands. */
 interface UnitFacts {
+  readonly grapheme: string;
+  /** Its letters, or of a split digraph those before the gap. */
+  readonly head: string;
+  readonly isSplit: boolean;
   readonly phonemes: readonly string[];
   readonly commonness: Unit["commonness"];
   readonly vowel: boolean;
+  /** Units made of it, by place and slot: words share them, so that opening the list makes a few thousand in all. */
+  readonly units: (Unit | undefined)[];
 }
 
+const SLOTS: readonly Slot[] = ["onset", "nucleus", "coda"];
+const [ONSET, NUCLEUS, CODA] = [0, 1, 2] as const;
+
 const FACTS = new Map<string, UnitFacts>();
-function factsOf(grapheme: string, sounds: string): UnitFacts {
-  const key = `${grapheme}=${sounds}`;
-  let facts = FACTS.get(key);
+
+/** @param unit as the list writes it: `sh`, or `ea=e` where the sounds are not the grapheme's first ones */
+function factsOf(unit: string): UnitFacts {
+  let facts = FACTS.get(unit);
   if (!facts) {
-    const phonemes = sounds.split("+");
-    const gpc = gpcById(gpcId(grapheme, phonemes));
-    facts = { phonemes, commonness: gpc?.commonness ?? 5, vowel: phonemes.some(isVowel) };
-    FACTS.set(key, facts);
+    const equals = unit.indexOf("=");
+    const grapheme = equals === -1 ? unit : unit.slice(0, equals);
+    const phonemes = (equals === -1 ? (firstSoundsOf(grapheme) ?? "") : unit.slice(equals + 1)).split("+");
+    const hyphen = grapheme.indexOf("-");
+    facts = {
+      grapheme,
+      head: hyphen === -1 ? grapheme : grapheme.slice(0, hyphen),
+      isSplit: hyphen !== -1,
+      phonemes,
+      commonness: gpcById(gpcId(grapheme, phonemes))?.commonness ?? 5,
+      vowel: phonemes.some(isVowel),
+      units: [],
+    };
+    FACTS.set(unit, facts);
   }
   return facts;
 }
@@ -61,7 +82,9 @@ export function readReading(word: string, line: string): Segmentation {
   const parts = line.slice(0, space).split("/");
   const graphemes = parts.flatMap((part) => part.split("."));
   const unitAtSeam = parts.length > 1 ? (parts[0] as string).split(".").length : undefined;
-  return layOut(word, graphemes, line.slice(space + 1).split("."), unitAtSeam);
+  const sounds = line.slice(space + 1).split(".");
+  const facts = graphemes.map((grapheme, k) => factsOf(`${grapheme}=${sounds[k]}`));
+  return layOut(word, facts, unitAtSeam);
 }
 
 /**
@@ -81,62 +104,54 @@ export function writeCompactReading({ units, seam, joints = [] }: Segmentation):
 
 /** The opposite of `writeCompactReading`. @throws Error when letters and graphemes do not add up. */
 export function readCompactReading(word: string, line: string): Segmentation {
-  const graphemes: string[] = [];
-  const sounds: string[] = [];
+  const facts: UnitFacts[] = [];
   let unitAtSeam: number | undefined;
   const unitsAtJoints: number[] = [];
   let from = 0;
   for (let at = 0; at <= line.length; at++) {
     const mark = line[at];
     if (mark !== undefined && mark !== "." && mark !== "/" && mark !== ":") continue;
-    const unit = line.slice(from, at);
+    facts.push(factsOf(line.slice(from, at)));
     from = at + 1;
-    const equals = unit.indexOf("=");
-    const grapheme = equals === -1 ? unit : unit.slice(0, equals);
-    graphemes.push(grapheme);
-    sounds.push(equals === -1 ? (firstSoundsOf(grapheme) ?? "") : unit.slice(equals + 1));
-    if (mark === "/") unitAtSeam = graphemes.length;
-    if (mark === ":") unitsAtJoints.push(graphemes.length);
+    if (mark === "/") unitAtSeam = facts.length;
+    if (mark === ":") unitsAtJoints.push(facts.length);
   }
-  const reading = layOut(word, graphemes, sounds, unitAtSeam);
+  const reading = layOut(word, facts, unitAtSeam);
   if (unitsAtJoints.length === 0) return reading;
   return { ...reading, joints: unitsAtJoints.map((k) => reading.units[k]?.letters[0] as number) };
 }
 
-/** Lays graphemes and their sounds over the letters of a word. @throws Error when they do not add up. */
-function layOut(
-  word: string,
-  graphemes: readonly string[],
-  sounds: readonly string[],
-  unitAtSeam: number | undefined,
-): Segmentation {
-  const facts = graphemes.map((grapheme, k) => factsOf(grapheme, sounds[k] as string));
-  const firstVowel = facts.findIndex((f) => f.vowel);
+/** Lays graphemes with their sounds over the letters of a word. @throws Error when they do not add up. */
+function layOut(word: string, facts: readonly UnitFacts[], unitAtSeam: number | undefined): Segmentation {
+  const firstVowel = facts.findIndex(({ vowel }) => vowel);
   const units: Unit[] = [];
   let at = 0;
   let openLetters: number[] | undefined;
-  for (let k = 0; k < graphemes.length; k++) {
-    const grapheme = graphemes[k] as string;
+  for (let k = 0; k < facts.length; k++) {
     const fact = facts[k] as UnitFacts;
-    const hyphen = grapheme.indexOf("-");
-    const head = hyphen === -1 ? grapheme : grapheme.slice(0, hyphen);
-    if (openLetters && !word.startsWith(head, at) && word[at] === "e") {
+    if (openLetters && word[at] === "e" && !word.startsWith(fact.head, at)) {
       openLetters.push(at++);
       openLetters = undefined;
     }
-    const letters: number[] = [];
-    for (let n = 0; n < head.length; n++) letters.push(at++);
-    if (hyphen !== -1) openLetters = letters;
-    const slot: Slot = fact.vowel
-      ? "nucleus"
-      : firstVowel === -1 || k < firstVowel || facts[k + 1]?.vowel
-        ? "onset"
-        : "coda";
-    units.push({ grapheme, letters, phonemes: fact.phonemes, slot, commonness: fact.commonness });
+    const slot = fact.vowel ? NUCLEUS : k < firstVowel || firstVowel === -1 || facts[k + 1]?.vowel ? ONSET : CODA;
+    const place = at * SLOTS.length + slot;
+    let unit = fact.isSplit ? undefined : fact.units[place];
+    if (!unit) {
+      const letters = Array.from(fact.head, (_, n) => at + n);
+      const { grapheme, phonemes, commonness } = fact;
+      unit = { grapheme, letters, phonemes, slot: SLOTS[slot] as Slot, commonness };
+      if (fact.isSplit) openLetters = letters;
+      else fact.units[place] = unit;
+    }
+    units.push(unit);
+    at += fact.head.length;
   }
   if (openLetters) openLetters.push(at++);
   const seam = unitAtSeam === undefined ? undefined : units[unitAtSeam]?.letters[0];
-  if (at !== word.length) throw new Error(`"${word}" does not add up from ${graphemes.join(".")} ${sounds.join(".")}`);
+  if (at !== word.length) {
+    const written = facts.map(({ grapheme, phonemes }) => `${grapheme}=${phonemes.join("+")}`).join(".");
+    throw new Error(`"${word}" does not add up from ${written}`);
+  }
   return { word, units, ...(seam !== undefined && { seam }), cost: 0 };
 }
 

@@ -109,9 +109,24 @@ function judge(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Decodab
   return { decodable: false, missing: nearest?.missing ?? [], ...(nearest && { reading: nearest.reading }) };
 }
 
-/** `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted. */
+type Judged = Map<LexiconWord, boolean>;
+const JUDGED = new WeakMap<TaughtSet, WeakMap<Lexicon, Judged>>();
+
+/**
+ * `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted; worked out once for a
+ * word and a taught set.
+ */
 export function isDecodable(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
-  return wayMet(entry, taught, lexicon) !== undefined;
+  const byLexicon = JUDGED.get(taught) ?? new WeakMap<Lexicon, Judged>();
+  JUDGED.set(taught, byLexicon);
+  const judged = byLexicon.get(lexicon) ?? new Map<LexiconWord, boolean>();
+  byLexicon.set(lexicon, judged);
+  let yes = judged.get(entry);
+  if (yes === undefined) {
+    yes = wayMet(entry, taught, lexicon) !== undefined;
+    judged.set(entry, yes);
+  }
+  return yes;
 }
 
 /** Every word of the list that can be decoded (words learnt whole are not among them), in list order. */

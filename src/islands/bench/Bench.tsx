@@ -49,8 +49,8 @@ export default function Bench(page: BenchProps) {
 
   useEffect(() => {
     desk
-      .ask((api) => api.warm(school.accent))
-      .then(() => planner.ask((api) => api.warm(school.accent)))
+      .ask((api) => api.warm(school.accent, "gaps"))
+      .then(() => planner.ask((api) => api.warm(school.accent, "plans")))
       .catch(() => undefined);
     return () => {
       desk.stop();

@@ -46,7 +46,7 @@ export default function EarsOnly(page: EarsOnlyPage) {
   });
 
   useEffect(() => {
-    worker.ask((api) => api.warm(school.accent)).catch(() => undefined);
+    worker.ask((api) => api.warm(school.accent, "ears-only")).catch(() => undefined);
     return () => worker.stop();
   }, [worker, school.accent]);
 

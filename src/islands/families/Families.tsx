@@ -56,7 +56,7 @@ export default function Families(page: FamiliesPage) {
   });
 
   useEffect(() => {
-    worker.ask((api) => api.warm(scope.school.accent)).catch(() => undefined);
+    worker.ask((api) => api.warm(scope.school.accent, "families")).catch(() => undefined);
     return () => {
       worker.stop();
       maker.stop();

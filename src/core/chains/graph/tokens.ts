@@ -3,7 +3,7 @@ import type { AccentSettings } from "../../sounds/accents.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
 import { heardAs } from "../../sounds/sound-class.ts";
 import { saidPhonemes } from "../../spelling/said.ts";
-import type { Segmentation, Unit } from "../../spelling/segmentation.ts";
+import type { Unit } from "../../spelling/segmentation.ts";
 import { graphemeOfKey, soundOfKey, unitKey } from "../../spelling/unit-key.ts";
 import { isVowelPlace } from "../step-compare.ts";
 
@@ -19,18 +19,17 @@ export interface TokenTable {
   readonly sounds: readonly number[];
 }
 
-/** The reading of one word as numbers. */
-export interface TokenRow {
-  /** Index of the word. */
-  readonly word: number;
-  readonly reading: Segmentation;
-  readonly tokens: readonly number[];
-  /** Index of the first vowel, or the number of tokens when there is none. */
-  readonly firstVowel: number;
-  /** It has a split digraph. */
-  readonly isSplit: boolean;
-  /** `vowels[k]` is true for a vowel. */
-  readonly vowels: readonly boolean[];
+/** The leading readings of words as numbers, one row a word, all rows in one array: many small ones cost more. */
+export interface TokenRows {
+  /** Row n has the tokens from `starts[n]` up to `starts[n + 1]`. */
+  readonly starts: Int32Array;
+  readonly tokens: Int32Array;
+  /** By token: 1 for a vowel. */
+  readonly vowels: Uint8Array;
+  /** By row: where its first vowel stands in `tokens`, or the row's end when there is none. */
+  readonly firstVowels: Int32Array;
+  /** By row: 1 when it has a split digraph. */
+  readonly splits: Uint8Array;
 }
 
 /** A correspondence by its very sounds, as a key. */
@@ -42,7 +41,7 @@ export function tokenise(
   words: readonly LexiconWord[],
   accent: AccentSettings,
   by: StepUnits,
-): { table: TokenTable; rows: TokenRow[] } {
+): { table: TokenTable; rows: TokenRows } {
   const keys: string[] = [];
   const letters: number[] = [];
   const sounds: number[] = [];
@@ -75,34 +74,35 @@ export function tokenise(
     }
     return token;
   };
-  const rows: TokenRow[] = [];
-  words.forEach((entry, word) => {
+  const starts = new Int32Array(words.length + 1);
+  const firstVowels = new Int32Array(words.length);
+  const splits = new Uint8Array(words.length);
+  const tokens: number[] = [];
+  const vowels: number[] = [];
+  words.forEach((entry, row) => {
     // A word is used in one segmentation: the leading one.
     const [reading] = entry.readings;
-    let tokens: number[];
-    let vowels: boolean[];
+    const start = tokens.length;
     if (by === "phonemes") {
       const said = saidPhonemes(reading, accent);
-      const heard = said.flatMap((id, k) => {
+      said.forEach((id, k) => {
         const sound = heardAs(id, accent, said[k + 1]);
-        return sound === "" ? [] : [{ sound, vowel: isVowel(id) }];
+        if (sound === "") return;
+        tokens.push(intern(sound));
+        vowels.push(isVowel(id) ? 1 : 0);
       });
-      tokens = heard.map(({ sound }) => intern(sound));
-      vowels = heard.map(({ vowel }) => vowel);
     } else {
-      tokens = reading.units.map(tokenOf);
-      vowels = reading.units.map((_, k) => isVowelPlace(reading, k));
+      reading.units.forEach((unit, k) => {
+        tokens.push(tokenOf(unit));
+        vowels.push(isVowelPlace(reading, k) ? 1 : 0);
+      });
     }
-    const at = vowels.indexOf(true);
-    rows.push({
-      word,
-      reading,
-      tokens,
-      vowels,
-      isSplit: reading.units.some(({ grapheme }) => grapheme.includes("-")),
-      firstVowel: at === -1 ? tokens.length : at,
-    });
+    const firstVowel = vowels.indexOf(1, start);
+    starts[row + 1] = tokens.length;
+    firstVowels[row] = firstVowel === -1 ? tokens.length : firstVowel;
+    splits[row] = reading.units.some(({ grapheme }) => grapheme.includes("-")) ? 1 : 0;
   });
+  const rows = { starts, tokens: Int32Array.from(tokens), vowels: Uint8Array.from(vowels), firstVowels, splits };
   return { table: { keys, letters, sounds }, rows };
 }
 

@@ -31,6 +31,22 @@ export function graphOf(
   return graph;
 }
 
+/**
+ * The graph of the words down to a familiarity, or of every word where one that is named is less familiar: a teacher may
+ * name any word.
+ *
+ * @param named words that have to be in it, as far as they are in the list
+ */
+export function graphAround(
+  named: readonly string[],
+  lexicon: Lexicon,
+  by: StepUnits,
+  leastFamiliar: Familiarity,
+): WordGraph {
+  const isIn = (word: string) => (lexicon.get(word)?.familiarity ?? 0) <= leastFamiliar;
+  return graphOf(lexicon, by, named.every(isIn) ? leastFamiliar : EVERY_WORD);
+}
+
 const WITH_NONSENSE = new WeakMap<LexiconWord, WordGraph>();
 
 /** A graph of the words given and of nonsense words; kept as long as exactly the same words are asked for. */

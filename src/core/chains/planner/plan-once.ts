@@ -3,13 +3,14 @@ import { judgeNonsense } from "../../nonsense/judge-nonsense.ts";
 import { isTaughtAim } from "../../scope/taught-set.ts";
 import { refusalOf } from "../allowed-words.ts";
 import { entryOf } from "../entry-of.ts";
+import type { StepUnits } from "../graph/tokens.ts";
 import type { WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MAX_MUST_INCLUDE, MIN_CHAIN_LENGTH } from "../request.ts";
 import type { ScoreParts } from "../scoring.ts";
 import { FAMILIAR, fitsTheBox, isCandidate, isEarsOnly, nonsenseFor } from "./candidates.ts";
 import { scoreOf, scoreParts } from "./chain-score.ts";
-import { graphOf, graphWith } from "./graphs.ts";
+import { graphAround, graphWith } from "./graphs.ts";
 import { degreeOf, distancesTo, makeProblem, mostNonsense, type Problem, type ProblemInput } from "./problem.ts";
 import type { NamedAs, NoChainReason } from "./reasons.ts";
 import { SEARCH_BUDGET, type SearchOptions, search } from "./search.ts";
@@ -179,13 +180,12 @@ function supplyFor(request: ChainRequest, lexicon: Lexicon, named: readonly Name
   const never = new Set(request.never);
   const isAllowed = (entry: LexiconWord) => !never.has(entry.word);
   const isReal = (entry: LexiconWord) => isAllowed(entry) && isCandidate(entry, request, lexicon);
-  const isKnown = ({ word }: Named) => (lexicon.get(word)?.familiarity ?? 0) <= (request.leastFamiliar ?? FAMILIAR);
-  // A word that the teacher names may be less familiar than those that are looked for.
-  const bound = named.every(isKnown) ? (request.leastFamiliar ?? FAMILIAR) : undefined;
-  if (isEarsOnly(request))
-    return { graph: graphOf(lexicon, "phonemes", bound), nonsense: new Set(), isCandidate: isReal };
-  if (mostNonsense(request) === 0)
-    return { graph: graphOf(lexicon, "graphemes", bound), nonsense: new Set(), isCandidate: isReal };
+  const around = (by: StepUnits) => {
+    const words = named.map(({ word }) => word);
+    return graphAround(words, lexicon, by, request.leastFamiliar ?? FAMILIAR);
+  };
+  if (isEarsOnly(request)) return { graph: around("phonemes"), nonsense: new Set(), isCandidate: isReal };
+  if (mostNonsense(request) === 0) return { graph: around("graphemes"), nonsense: new Set(), isCandidate: isReal };
   const words = new Set(named.map(({ word }) => word));
   const made = nonsenseFor(request, lexicon);
   // A teacher's own nonsense word, locked in its place, is read as it is judged: by rule.

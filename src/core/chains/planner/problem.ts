@@ -8,7 +8,7 @@ import { isVowel } from "../../sounds/phonemes.ts";
 import { partsOfGpcId } from "../../spelling/gpc.ts";
 import { keyOfGpc, soundOfKey } from "../../spelling/unit-key.ts";
 import { correspondenceOf } from "../graph/tokens.ts";
-import { EDGE_KINDS, type WordGraph } from "../graph/word-graph.ts";
+import { EDGE_KINDS, tokensOf, type WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type PositionRule, positionRule } from "../position-rule.ts";
 import type { ChainRequest } from "../request.ts";
@@ -98,12 +98,12 @@ export function makeProblem(input: ProblemInput): Problem {
   const luck = luckOf(graph, request.seed);
   const contrastWord = request.reachPower ? WEIGHT.contrastWordForPower : WEIGHT.contrastWord;
   const focusIn = candidates.map((node, k) =>
-    focusHeld(graph.tokensOf[node] ?? [], entries[k] as LexiconWord, aims.focus, lexicon),
+    focusHeld(tokensOf(graph, node), entries[k] as LexiconWord, aims.focus, lexicon),
   );
   const wordParts = (k: number): WordParts => {
     const entry = entries[k] as LexiconWord;
     const node = candidates[k] as number;
-    const tokens = graph.tokensOf[node] ?? [];
+    const tokens = tokensOf(graph, node);
     let worth = 0;
     for (const { a, b, weight } of aims.contrasts)
       if (tokens.includes(a) || tokens.includes(b)) worth += contrastWord * weight;
@@ -175,7 +175,7 @@ function aimTokens(request: ChainRequest, graph: WordGraph, accent: AccentSettin
 const NO_FOCUS: readonly number[] = [];
 
 function focusHeld(
-  tokens: readonly number[],
+  tokens: Int32Array,
   entry: LexiconWord,
   focus: AimTokens["focus"],
   lexicon: Lexicon,
