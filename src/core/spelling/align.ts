@@ -81,6 +81,9 @@ function runsOf(gpc: Gpc): string[][] {
   return runs;
 }
 
+/** Can letters be a base with -ed after it? They have a vowel and end in none, but for oo (mooed). */
+const mayTakeEnding = (base: string): boolean => /[aeiouy]/.test(base) && /(?:[^aeiou]|oo)$/.test(base);
+
 /** The extra cost of a correspondence standing where it does, or undefined when it may not. */
 function placeCost(gpc: Gpc, word: string, start: number, end: number): number | undefined {
   const rest = word.slice(end);
@@ -109,7 +112,7 @@ function placeCost(gpc: Gpc, word: string, start: number, end: number): number |
       return /(w|wh|qu|squ)$/.test(word.slice(0, start)) ? 0 : undefined;
     case "suffix":
       // After a vowel letter the e belongs to the vowel: cr·ie·d, gl·ue·d, but pl·ay·ed, v·ow·ed.
-      return rest === "" && /^(?=.*[aeiouy]).*(?:[^aeiou]|oo)$/.test(word.slice(0, start)) ? 0 : undefined;
+      return rest === "" && mayTakeEnding(word.slice(0, start)) ? 0 : undefined;
   }
 }
 
