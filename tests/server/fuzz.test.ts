@@ -18,6 +18,8 @@ beforeAll(async () => {
     headers: { "content-type": "application/json" },
     body: JSON.stringify({ name: "Dunes", sequenceId: "phased", step: 20, learners: ["Gull", "Skua"] }),
   });
+  // Made ready, as a start does by itself: what hangs then hangs because of a request.
+  await fetch(`${server.address}/api/warm-up`, { method: "POST" });
 });
 afterAll(() => {
   server.child.kill("SIGKILL");
