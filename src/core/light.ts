@@ -36,15 +36,15 @@ export {
   type StepCheck,
   type StepReason,
 } from "./chains/step-compare.ts";
+export { isNamed, isPattern, PATTERN_RULE } from "./evidence/naming-rule.ts";
 export { type PlantedSubstitution, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
 export {
-  type EvidenceItem,
-  isPattern,
-  PATTERN_RULE,
+  type ChanceCount,
   type SubstitutionCount,
   type SubstitutionRow,
   substitutionTable,
 } from "./evidence/substitution-table.ts";
+export { type JudgedResponse, type UnitCount, unitCounts } from "./evidence/unit-counts.ts";
 export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
 export type { ContrastSetRequest, MinimalPair, NoPairs } from "./families/contrast-set.ts";
 export {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { EVIDENCE_WAYS } from "../core/light.ts";
+import { CHANGE_POSITIONS, EVIDENCE_WAYS } from "../core/light.ts";
 import { groupIdField, learnerIdField } from "./ids.ts";
 
 export const evidenceQuery = z.object({
@@ -7,5 +7,22 @@ export const evidenceQuery = z.object({
   learnerId: learnerIdField.optional(),
   way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
 });
+
+/** A figure of Evidence, to see what is behind it. In an address everything is text. */
+const yesField = z.literal("true", 'must be "true", or left out').transform(() => true);
+
+export const openedQuery = evidenceQuery.extend({
+  /** Id of a correspondence; left out for words kept back. */
+  gpc: z.string().max(40).optional(),
+  /** Phonemes said in its place, joined by "+"; empty: left out. */
+  said: z.string().max(60).optional(),
+  position: z.enum(CHANGE_POSITIONS).optional(),
+  /** Only what was wrong. */
+  wrong: yesField.optional(),
+  /** Only words kept back until the end of a lesson. */
+  heldBack: yesField.optional(),
+});
+
+export type OpenedQuery = z.infer<typeof openedQuery>;
 
 export type EvidenceQuery = z.infer<typeof evidenceQuery>;

@@ -152,8 +152,18 @@ describe("responses", () => {
       await send("POST /api/responses", { body: mark({ learnerId, wordIndex, answer: wrong(1, "ɪ") }) });
     const { body } = await send("GET /api/evidence", { query: `groupId=${group.id}&learnerId=${learnerId}` });
     expect(body.rows[0]).toMatchObject({ gpc: "e=e", pattern: true, substitutions: [{ said: ["ɪ"] }] });
-    expect(body.rows[0].chances).toHaveLength(3);
-    for (const id of body.rows[0].wrong) expect(body.responses[id]).toMatchObject({ learner: "Auk", outcome: "wrong" });
+    expect(body.rows[0]).toMatchObject({ chances: 3, wrong: 3 });
+    const opened = async (figure: string) =>
+      (await send("GET /api/evidence/responses", { query: `groupId=${group.id}&learnerId=${learnerId}&${figure}` }))
+        .body;
+    const behind = await opened("gpc=e%3De&said=%C9%AA&wrong=true");
+    expect(behind.more).toBe(false);
+    expect(behind.responses).toHaveLength(3);
+    for (const one of behind.responses) expect(one).toMatchObject({ learner: "Auk", outcome: "wrong" });
+    expect((await opened("gpc=e%3De&said=%C9%92")).responses).toEqual([]);
+    expect((await opened("gpc=e%3De&position=medial")).responses).toHaveLength(3);
+    expect((await opened("gpc=e%3De&position=final")).responses).toEqual([]);
+    expect((await opened("heldBack=true")).responses).toEqual([]);
     const whole = (await send("GET /api/evidence", { query: `groupId=${group.id}` })).body;
     expect(whole.responseCount).toBeGreaterThan(body.responseCount);
   });

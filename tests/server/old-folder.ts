@@ -61,6 +61,14 @@ const ROWS: readonly (readonly [table: string, insert: string])[] = [
     "templates",
     `(id, name, parts) values ('${id(11)}', 'Ours', '[{"kind": "dictation", "items": 4, "matters": 2, "priority": 2}]')`,
   ],
+  ["outcome_totals", `(learner_id, way, held_back, outcome, count) values ('${LEARNER}', 'read', false, 'right', 2)`],
+  ["lesson_totals", `(learner_id, way, session_id, count) values ('${LEARNER}', 'read', '${SESSION}', 2)`],
+  [
+    "unit_totals",
+    `(learner_id, way, gpc, position, said, count, last_at)
+    values ('${LEARNER}', 'read', 'sh=ʃ', 'initial', '=', 2, now()),
+    ('${LEARNER}', 'read', 'i=ɪ', 'medial', '=', 2, now()), ('${LEARNER}', 'read', 'p=p', 'final', '=', 2, now())`,
+  ],
 ];
 
 /** The group and the session in an old folder. */

@@ -12,22 +12,26 @@ import { useMemo, useState } from "react";
 import { counted } from "../../components/words/counted.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
-import type { EvidenceWay } from "../../core/light.ts";
-import { CHANGE_POSITIONS } from "../../core/light.ts";
+import { CHANGE_POSITIONS, type ChanceCount, type EvidenceWay } from "../../core/light.ts";
+import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { EvidenceReport } from "../../server/evidence/evidence.ts";
-import { OpenedResponses } from "./OpenedResponses.tsx";
+import { type EvidenceFigure, OpenedResponses } from "./OpenedResponses.tsx";
 
 interface Props {
   readonly report: EvidenceReport;
   /** Whose evidence: the group's name or a nickname. */
   readonly whose: string;
-  readonly oneLearner: boolean;
+  readonly groupId: GroupId;
+  /** The one learner whose evidence it is; undefined: the whole group's. */
+  readonly learnerId: LearnerId | undefined;
   readonly way: EvidenceWay;
 }
 
 interface Opened {
   readonly title: string;
-  readonly ids: readonly string[];
+  /** How many there are. */
+  readonly count: number;
+  readonly figure: EvidenceFigure;
 }
 
 type Row = EvidenceReport["rows"][number];
@@ -36,15 +40,14 @@ const saidName = (said: readonly string[]) => (said.length === 0 ? "left out" : 
 const inHundred = (part: number) => Math.round(part * 100);
 
 const column = createColumnHelper<Row>();
-const share = ({ wrong, chances }: { readonly wrong: readonly string[]; readonly chances: readonly string[] }) =>
-  chances.length === 0 ? -1 : wrong.length / chances.length;
+const share = ({ wrong, chances }: ChanceCount) => (chances === 0 ? -1 : wrong / chances);
 
 /** Unsorted, what most needs a look comes first; a press on a column's name sorts by it. */
 const columnsOf = (way: EvidenceWay) => [
   column.accessor("grapheme", { header: "In the word", sortingFn: "alphanumeric" }),
   column.accessor("substitutions", {
     header: way === "read" ? "Read as" : "Built as",
-    sortingFn: (a, b) => a.original.wrong.length - b.original.wrong.length,
+    sortingFn: (a, b) => a.original.wrong - b.original.wrong,
     sortDescFirst: true,
   }),
   column.accessor(share, { id: "share", header: "How often, and how sure", sortDescFirst: true }),
@@ -89,10 +92,14 @@ function SortableHeader({ header }: { readonly header: Header<Row, unknown> }) {
 }
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
-export default function Evidence({ report, whose, oneLearner, way }: Props) {
+export default function Evidence({ report, whose, groupId, learnerId, way }: Props) {
   const [opened, setOpened] = useState<Opened>();
+  const query = useMemo(
+    () => opened && { groupId, learnerId, way, ...opened.figure },
+    [opened, groupId, learnerId, way],
+  );
   const [onlyWrong, setOnlyWrong] = useState(true);
-  const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong.length > 0), [report, onlyWrong]);
+  const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong > 0), [report, onlyWrong]);
   const [sorting, setSorting] = useState<SortingState>([]);
   const table = useReactTable({
     data: rows,
@@ -113,13 +120,19 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
             ` ${counted(report.togetherCount, "answer")} of all together ${report.togetherCount === 1 ? "is" : "are"} counted apart.`}
           {report.unreadable > 0 &&
             ` ${counted(report.unreadable, "record")} cannot be read: kept, and left out of every count.`}
-          {report.heldBack.all.length > 0 && (
+          {report.heldBack.all > 0 && (
             <button
               type="button"
               className="ml-2 min-h-11 min-w-11 rounded-lg px-1 underline underline-offset-2"
-              onClick={() => setOpened({ title: "Words kept back until the end", ids: report.heldBack.all })}
+              onClick={() =>
+                setOpened({
+                  title: "Words kept back until the end",
+                  count: report.heldBack.all,
+                  figure: { heldBack: true },
+                })
+              }
             >
-              Kept-back words: {report.heldBack.right.length} of {report.heldBack.all.length} right; practised ones:{" "}
+              Kept-back words: {report.heldBack.right} of {report.heldBack.all} right; practised ones:{" "}
               {report.practised.right} of {report.practised.all}
             </button>
           )}
@@ -162,8 +175,7 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
                 <EvidenceRow
                   key={row.gpc}
                   row={row}
-                  nameOf={(id) => report.responses[id]?.learner}
-                  showNames={!oneLearner}
+                  showNames={learnerId === undefined}
                   verb={way}
                   onOpen={setOpened}
                 />
@@ -172,40 +184,25 @@ export default function Evidence({ report, whose, oneLearner, way }: Props) {
           </table>
         </div>
       )}
-      {opened && (
-        <OpenedResponses
-          title={opened.title}
-          ids={opened.ids}
-          responses={report.responses}
-          onClose={() => setOpened(undefined)}
-        />
+      {opened && query && (
+        <OpenedResponses title={opened.title} count={opened.count} query={query} onClose={() => setOpened(undefined)} />
       )}
     </>
   );
 }
 
 /** `"Sandpiper 9, Heron 2"`: whose readings these were, most first. */
-function whoSaid(ids: readonly string[], nameOf: (id: string) => string | undefined): string {
-  const counts = new Map<string, number>();
-  for (const id of ids) {
-    const name = nameOf(id);
-    if (name) counts.set(name, (counts.get(name) ?? 0) + 1);
-  }
-  return [...counts]
-    .sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0]))
-    .map(([name, count]) => `${name} ${count}`)
-    .join(", ");
-}
+const whoSaid = (by: Row["substitutions"][number]["by"]): string =>
+  by.map(({ learner, count }) => `${learner} ${count}`).join(", ");
 
 interface RowProps {
   readonly row: Row;
-  readonly nameOf: (id: string) => string | undefined;
   readonly showNames: boolean;
   readonly verb: "read" | "built";
   readonly onOpen: (opened: Opened) => void;
 }
 
-function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
+function EvidenceRow({ row, showNames, verb, onOpen }: RowProps) {
   const name = `${row.grapheme} ${soundName(row.phonemes)}`;
   return (
     <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
@@ -215,15 +212,21 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
       </th>
       <td className="px-3 py-2">
         <div className="flex flex-wrap gap-1.5">
-          {row.substitutions.map(({ said, responses }) => (
+          {row.substitutions.map(({ said, count, by }) => (
             <button
               key={said.join(" ")}
               type="button"
               className="min-h-11 min-w-11 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
-              onClick={() => onOpen({ title: `${name} ${verb} as ${saidName(said)}`, ids: responses })}
+              onClick={() =>
+                onOpen({
+                  title: `${name} ${verb} as ${saidName(said)}`,
+                  count,
+                  figure: { gpc: row.gpc, said: said.join("+"), wrong: true },
+                })
+              }
             >
-              {saidName(said)} <b>×{responses.length}</b>
-              {showNames && <span className="block text-[12.5px] text-quiet">{whoSaid(responses, nameOf)}</span>}
+              {saidName(said)} <b>×{count}</b>
+              {showNames && <span className="block text-[12.5px] text-quiet">{whoSaid(by)}</span>}
             </button>
           ))}
           {row.pattern && (
@@ -239,11 +242,15 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
           className="min-h-11 w-full rounded-lg px-1 py-1 text-left hover:bg-paper"
           title={`Between ${inHundred(row.interval.low)} and ${inHundred(row.interval.high)} in 100, as far as the count can say (Wilson, 95 %)`}
           onClick={() =>
-            onOpen({ title: `Every chance to ${verb === "read" ? "read" : "build"} ${name}`, ids: row.chances })
+            onOpen({
+              title: `Every chance to ${verb === "read" ? "read" : "build"} ${name}`,
+              count: row.chances,
+              figure: { gpc: row.gpc },
+            })
           }
         >
           <span className="tabular-nums">
-            <b>{row.wrong.length}</b> of {row.chances.length} chances
+            <b>{row.wrong}</b> of {row.chances} chances
           </span>
           <IntervalBar row={row} />
         </button>
@@ -252,22 +259,23 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
         const { chances, wrong } = row.byPosition[position];
         return (
           <td key={position} className="px-3 py-2 text-right tabular-nums">
-            {chances.length === 0 ? (
+            {chances === 0 ? (
               <span className="px-2 text-quiet">–</span>
             ) : (
               <button
                 type="button"
                 className="min-h-11 min-w-11 whitespace-nowrap rounded-lg px-2 hover:bg-paper"
-                aria-label={`${wrong.length} of ${chances.length} at the ${POSITION_NAME[position]}`}
+                aria-label={`${wrong} of ${chances} at the ${POSITION_NAME[position]}`}
                 onClick={() =>
                   onOpen({
                     title: `${name} at the ${POSITION_NAME[position]}`,
-                    ids: wrong.length > 0 ? wrong : chances,
+                    count: wrong > 0 ? wrong : chances,
+                    figure: { gpc: row.gpc, position, ...(wrong > 0 && { wrong: true }) },
                   })
                 }
               >
-                <b>{wrong.length}</b>
-                <span className="text-quiet"> of {chances.length}</span>
+                <b>{wrong}</b>
+                <span className="text-quiet"> of {chances}</span>
               </button>
             )}
           </td>
@@ -279,7 +287,7 @@ function EvidenceRow({ row, nameOf, showNames, verb, onOpen }: RowProps) {
 
 /** The share read as something else as a dot, with what the count allows as a line. */
 function IntervalBar({ row }: { row: Row }) {
-  const share = row.wrong.length / row.chances.length;
+  const part = row.wrong / row.chances;
   return (
     <span aria-hidden className="relative mt-1 block h-2 rounded-full bg-hairline">
       <span
@@ -288,7 +296,7 @@ function IntervalBar({ row }: { row: Row }) {
       />
       <span
         className="absolute top-1/2 size-3 -translate-x-1/2 -translate-y-1/2 rounded-full bg-again"
-        style={{ left: `${share * 100}%` }}
+        style={{ left: `${part * 100}%` }}
       />
     </span>
   );

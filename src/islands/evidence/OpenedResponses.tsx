@@ -1,33 +1,58 @@
+import { useEffect, useState } from "react";
 import { Dialog } from "../../components/ui/Dialog.tsx";
+import { counted } from "../../components/words/counted.ts";
 import { saidMoment } from "../../components/words/dates.ts";
 import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
-import type { OpenedResponse } from "../../server/evidence/evidence.ts";
+import type { OpenedQuery } from "../../schemas/evidence.ts";
+import type { OpenedResponse } from "../../server/evidence/opened.ts";
+import { type AnswerTo, call, RequestError } from "../shared/client.ts";
 import { openWordCard } from "../word-card/open.ts";
+
+/** Which figure is opened: its correspondence, what was said, where. */
+export type EvidenceFigure = Omit<OpenedQuery, "groupId" | "learnerId" | "way">;
 
 interface Props {
   readonly title: string;
-  readonly ids: readonly string[];
-  readonly responses: Readonly<Record<string, OpenedResponse>>;
+  /** How many answers the figure counts. */
+  readonly count: number;
+  readonly query: OpenedQuery;
   readonly onClose: () => void;
 }
 
-/** The readings behind a figure, newest first. */
-export function OpenedResponses({ title, ids, responses, onClose }: Props) {
-  const found = [...new Set(ids)]
-    .map((id) => responses[id])
-    .filter((response): response is OpenedResponse => response !== undefined)
-    .reverse();
+type Answer = AnswerTo<"GET /api/evidence/responses">;
+
+/** The answers behind a figure, newest first. */
+export function OpenedResponses({ title, count, query, onClose }: Props) {
+  const [answer, setAnswer] = useState<Answer>();
+  const [trouble, setTrouble] = useState<string>();
+  useEffect(() => {
+    let isShown = true;
+    setAnswer(undefined);
+    setTrouble(undefined);
+    call("GET /api/evidence/responses", { query }).then(
+      (found) => isShown && setAnswer(found),
+      (error) => isShown && setTrouble(error instanceof RequestError ? error.message : "The answers cannot be shown."),
+    );
+    return () => {
+      isShown = false;
+    };
+  }, [query]);
   return (
     <Dialog
       isSide
       title={title}
-      description={`${found.length} ${found.length === 1 ? "answer" : "answers"}`}
+      description={answer?.more ? `The newest ${answer.responses.length} answers` : counted(count, "answer")}
       open
       onOpenChange={(open) => !open && onClose()}
     >
-      <ul className="min-h-0 flex-1 overflow-y-auto px-5">
-        {found.map((response) => (
+      {trouble && (
+        <p role="alert" className="px-5 py-3">
+          {trouble}
+        </p>
+      )}
+      <ul aria-busy={!answer && !trouble} className="min-h-0 flex-1 overflow-y-auto px-5">
+        {answer?.responses.map((response) => (
           <li
             key={response.id}
             data-response={response.id}

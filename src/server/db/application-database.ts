@@ -5,6 +5,7 @@ import { backupPath, isBackupDue } from "../backup/backups.ts";
 import { lookThroughBackup } from "../backup/look-through.ts";
 import { restoreInto } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
+import { countWhatIsNot } from "../evidence/recount.ts";
 import { eraseDue, sweepDisk } from "../groups/erasure.ts";
 import { dataFolder } from "./data-folder.ts";
 import { type Database, type OpenDatabase, openDatabase } from "./database.ts";
@@ -18,6 +19,7 @@ async function open(): Promise<OpenDatabase> {
   const opened = await openDatabase(dataFolder());
   await eraseDueIn(opened);
   if (process.env["ZIP_STEP_DEMO"] === "1") await plantDemo(opened.db, new Date());
+  await countWhatIsNot(opened.db, opened.write);
   return opened;
 }
 

@@ -6,6 +6,7 @@ import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import type { BackupReason } from "../backup/backup-file.ts";
 import { type Backup, makeBackup } from "../backup/backups.ts";
+import { countWhatIsNot } from "../evidence/recount.ts";
 import { AppError } from "../http/errors.ts";
 import { getInstallation } from "../school/installation.ts";
 import { DATABASE_FOLDER, IN_THE_MAKING, looksLikeDatabase } from "./folder-check.ts";
@@ -17,7 +18,7 @@ import { unpackFolder } from "./unpack-folder.ts";
 
 export type Database = PgliteDatabase<typeof schema>;
 /** What a repository takes: the database, or a transaction of it. */
-export type Queryable = Pick<Database, "select" | "insert" | "update" | "delete" | "execute">;
+export type Queryable = Pick<Database, "select" | "selectDistinct" | "insert" | "update" | "delete" | "execute">;
 
 export interface OpenDatabase {
   readonly db: Database;
@@ -138,23 +139,25 @@ export async function openDatabase(
     if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);
     await migrate(db, { migrationsFolder: inServer("migrations") });
     const { workspaceId } = await getInstallation(db);
+    const write = async <T>(run: (db: Queryable) => Promise<T>): Promise<T> => {
+      refuseWithoutRoom();
+      try {
+        return await db.transaction(run);
+      } catch (error) {
+        if (isForWantOfRoom(error)) throw new AppError("disk-full", "The disk with the records is full.");
+        throw error;
+      }
+    };
+    await countWhatIsNot(db, write);
     return {
       db,
       workspaceId,
       isDown,
+      write,
       async backUp(reason, now) {
         if (folder === undefined) throw new AppError("invalid", "A database in memory has no backups.");
         refuseWithoutRoom();
         return makeBackup(client, folder, { reason, workspaceId, now });
-      },
-      async write(run) {
-        refuseWithoutRoom();
-        try {
-          return await db.transaction(run);
-        } catch (error) {
-          if (isForWantOfRoom(error)) throw new AppError("disk-full", "The disk with the records is full.");
-          throw error;
-        }
       },
       async close() {
         // One that is down is never asked again: its log is on the disk, and the next start goes by that.

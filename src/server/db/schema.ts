@@ -15,9 +15,15 @@ import {
   uuid,
 } from "drizzle-orm/pg-core";
 import {
+  CHANGE_POSITIONS,
   type ChainShape,
+  type ChangePosition,
+  EVIDENCE_WAYS,
+  type EvidenceWay,
   type FilledPart,
   type LessonPart,
+  OUTCOMES,
+  type Outcome,
   type RawAnswer,
   RESPONSE_MODES,
   type ResponseMode,
@@ -126,6 +132,8 @@ export const learners = pgTable(
   {
     id: id.$type<LearnerId>(),
     nickname: text("nickname").notNull(),
+    /** By which way of counting this learner's counts were last made from the responses; null: not yet. */
+    countedAs: text("counted_as"),
     ...leaving,
     ...stamps,
   },
@@ -336,6 +344,8 @@ export const responses = pgTable(
   (table) => [
     index("responses_by_session").on(table.sessionId),
     index("responses_by_learner").on(table.learnerId, table.at),
+    // A learner's cards and irregular words are dealt from their answers alone.
+    index("responses_by_word").on(table.learnerId, table.mode, table.word).where(sql`standing`),
     uniqueIndex("superseded_once").on(table.supersedes),
     uniqueIndex("one_standing_answer")
       .on(table.sessionId, table.learnerId, table.wordIndex, table.mode)
@@ -346,5 +356,78 @@ export const responses = pgTable(
     check("responses_texts", sql`word <> '' and target <> ''`),
     check("responses_withdrawn", sql`not (standing and withdrawn)`),
     check("responses_supersedes", sql`supersedes <> id`),
+  ],
+);
+
+/**
+ * Counts of what each learner read or built as what, kept up with the responses in the same transaction
+ * (`evidence/counts.ts`), so that a look at them costs the same however many responses there are. Words kept back are not
+ * among them.
+ */
+export const unitTotals = pgTable(
+  "unit_totals",
+  {
+    learnerId: uuid("learner_id")
+      .$type<LearnerId>()
+      .notNull()
+      .references(() => learners.id, { onDelete: "cascade" }),
+    way: text("way").$type<EvidenceWay>().notNull(),
+    gpc: text("gpc").notNull(),
+    position: text("position").$type<ChangePosition>().notNull(),
+    /** "=" for right; else the phonemes said, joined by "+", empty for left out. */
+    said: text("said").notNull(),
+    count: integer("count").notNull(),
+    /** The latest answer that was counted here. */
+    lastAt: timestamp("last_at", { withTimezone: true }).notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.learnerId, table.way, table.gpc, table.position, table.said] }),
+    check("unit_totals_way", isOneOf("way", EVIDENCE_WAYS)),
+    check("unit_totals_position", isOneOf("position", CHANGE_POSITIONS)),
+    check("unit_totals_count", sql`count >= 0`),
+  ],
+);
+
+/** How each learner's answers came out, kept up as `unit_totals` is. */
+export const outcomeTotals = pgTable(
+  "outcome_totals",
+  {
+    learnerId: uuid("learner_id")
+      .$type<LearnerId>()
+      .notNull()
+      .references(() => learners.id, { onDelete: "cascade" }),
+    way: text("way").$type<EvidenceWay>().notNull(),
+    heldBack: boolean("held_back").notNull(),
+    /** An outcome, or "unreadable" for rows that cannot be read. */
+    outcome: text("outcome").$type<Outcome | "unreadable">().notNull(),
+    count: integer("count").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.learnerId, table.way, table.heldBack, table.outcome] }),
+    check("outcome_totals_way", isOneOf("way", EVIDENCE_WAYS)),
+    check("outcome_totals_outcome", isOneOf("outcome", [...OUTCOMES, "unreadable"])),
+    check("outcome_totals_count", sql`count >= 0`),
+  ],
+);
+
+/** How many of a learner's own answers each lesson had, kept up as `unit_totals` is. */
+export const lessonTotals = pgTable(
+  "lesson_totals",
+  {
+    learnerId: uuid("learner_id")
+      .$type<LearnerId>()
+      .notNull()
+      .references(() => learners.id, { onDelete: "cascade" }),
+    way: text("way").$type<EvidenceWay>().notNull(),
+    sessionId: uuid("session_id")
+      .$type<SessionId>()
+      .notNull()
+      .references(() => sessions.id, { onDelete: "cascade" }),
+    count: integer("count").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.learnerId, table.way, table.sessionId] }),
+    check("lesson_totals_way", isOneOf("way", EVIDENCE_WAYS)),
+    check("lesson_totals_count", sql`count >= 0`),
   ],
 );

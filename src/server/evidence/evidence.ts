@@ -1,41 +1,34 @@
 import {
   type EvidenceWay,
   isPattern,
-  MODES,
   OUTCOME_DEFINITIONS,
   type Outcome,
+  type SubstitutionCount,
   type SubstitutionRow,
   substitutionTable,
 } from "../../core/light.ts";
 import type { EvidenceQuery } from "../../schemas/evidence.ts";
+import type { LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
-import { type EvidenceResponse, readRecords } from "./responses.ts";
+import { type LearnerUnitCount, type OutcomeCount, outcomeCountsOf, type TotalsOf, unitCountsOf } from "./totals.ts";
 
-/** One opened response, small enough to send by the thousand. */
-export interface OpenedResponse {
-  readonly id: string;
-  readonly learner: string;
-  readonly sessionTitle: string;
-  readonly word: string;
-  readonly graphemes: readonly string[];
-  readonly phonemes: readonly (readonly string[])[];
-  readonly outcome: Outcome;
-  readonly said: readonly { readonly unit: number; readonly said: readonly string[] }[];
-  /** What was built, attempt by attempt. */
-  readonly built?: readonly (readonly string[])[];
-  /** What was said or written, as the teacher typed it. */
-  readonly typed?: string;
-  readonly at: string;
+/** A substitution, and how often each learner made it: the most often first. */
+export interface SubstitutionByLearner extends SubstitutionCount {
+  readonly by: readonly { readonly learner: string; readonly count: number }[];
+}
+
+export interface EvidenceRow extends SubstitutionRow {
+  readonly substitutions: readonly SubstitutionByLearner[];
+  /** Its commonest substitution is more than chance. */
+  readonly pattern: boolean;
 }
 
 export interface EvidenceReport {
-  readonly rows: readonly (SubstitutionRow & { readonly pattern: boolean })[];
-  /** Every response behind the rows, by id. */
-  readonly responses: Readonly<Record<string, OpenedResponse>>;
-  /** Words kept back until the end of a lesson, counted apart: ids. */
-  readonly heldBack: { readonly right: readonly string[]; readonly all: readonly string[] };
+  readonly rows: readonly EvidenceRow[];
+  /** Words kept back until the end of a lesson, counted apart. */
+  readonly heldBack: { readonly right: number; readonly all: number };
   /** The others, right and all. */
   readonly practised: { readonly right: number; readonly all: number };
   readonly responseCount: number;
@@ -46,60 +39,87 @@ export interface EvidenceReport {
   readonly unreadable: number;
 }
 
-const opened = (response: EvidenceResponse): OpenedResponse => ({
-  id: response.id,
-  learner: response.learner,
-  sessionTitle: response.sessionTitle,
-  word: response.word,
-  graphemes: response.target.units.map((unit) => unit.grapheme),
-  phonemes: response.target.units.map((unit) => unit.phonemes),
-  outcome: response.answer.outcome,
-  said:
-    response.answer.built === undefined && response.answer.typed === undefined
-      ? response.answer.substitutions
-      : response.verdict.units.flatMap(({ result, said }, unit) =>
-          result === "substitution" || result === "omission" ? [{ unit, said }] : [],
-        ),
-  ...(response.answer.built && { built: response.answer.built }),
-  ...(response.answer.typed !== undefined && { typed: response.answer.typed }),
-  at: response.at,
-});
+/** Who is asked about. @throws AppError "not-found" for a group or learner that does not exist or does not belong together */
+export async function askedAbout(db: Queryable, query: Pick<EvidenceQuery, "groupId" | "learnerId">) {
+  const group = await getGroup(db, query.groupId);
+  if (query.learnerId && !group.learners.some(({ id }) => id === query.learnerId)) throw notFound("learner");
+  const of: TotalsOf = { groupId: group.id, ...(query.learnerId && { learnerId: query.learnerId }) };
+  return { group, of };
+}
 
 /**
- * What was read as what, for a group or one learner of it, always counted from the responses: nothing
- * derived is stored.
+ * What was read as what, for a group or one learner of it, from the totals.
  *
  * @throws AppError "not-found" for a group or learner that does not exist or does not belong together
  */
 export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promise<EvidenceReport> {
-  const group = await getGroup(db, query.groupId);
-  if (query.learnerId && !group.learners.some(({ id }) => id === query.learnerId)) throw notFound("learner");
+  const { group, of } = await askedAbout(db, query);
   const way = query.way ?? "read";
-  const of = { groupId: group.id, ...(query.learnerId && { learnerIds: [query.learnerId] }) };
-  const { responses, unreadable } = await readRecords(db, of);
-  const inThisWay = responses.filter(({ mode }) => MODES[mode].countedAs === way);
-  const found = inThisWay.filter((response) => !isTogether(response));
-  const practised = found.filter(({ heldBack }) => !heldBack);
-  const heldBack = found.filter(({ heldBack }) => heldBack);
+  const counts = await unitCountsOf(db, of, [way]);
+  const { outcomes, lessons } = await outcomeCountsOf(db, of, way);
+  const named = new Map(group.learners.map(({ id, nickname }) => [id, nickname]));
+  const bySubstitution = learnersBySubstitution(counts, named);
+  const ofWay = outcomes.filter((one) => one.way === way && one.outcome !== "unreadable");
+  const alone = ofWay.filter(({ outcome }) => outcome !== "together");
+  const sumOf = (some: readonly OutcomeCount[]) => some.reduce((sum, { count }) => sum + count, 0);
+  const sharesOf = (some: readonly OutcomeCount[]) => ({ right: sumOf(some.filter(isRight)), all: sumOf(some) });
   return {
-    rows: tableOf(found, way).map((row) => ({ ...row, pattern: isPattern(row) })),
-    responses: Object.fromEntries(found.map((response) => [response.id, opened(response)])),
-    heldBack: { right: heldBack.filter(isRight).map(({ id }) => id), all: heldBack.map(({ id }) => id) },
-    practised: { right: practised.filter(isRight).length, all: practised.length },
-    responseCount: found.length,
-    togetherCount: inThisWay.length - found.length,
-    lessonCount: new Set(found.map((response) => response.sessionId)).size,
-    unreadable,
+    rows: substitutionTable(counts).map((row) => ({
+      ...row,
+      pattern: isPattern(row),
+      substitutions: row.substitutions.map((one) => ({
+        ...one,
+        by: bySubstitution.get(keyOf(row.gpc, one.said)) ?? [],
+      })),
+    })),
+    heldBack: sharesOf(alone.filter(({ heldBack }) => heldBack)),
+    practised: sharesOf(alone.filter(({ heldBack }) => !heldBack)),
+    responseCount: sumOf(alone),
+    togetherCount: sumOf(ofWay) - sumOf(alone),
+    lessonCount: lessons,
+    unreadable: sumOf(outcomes.filter(({ outcome }) => outcome === "unreadable")),
   };
 }
 
-/** What was taken for what in some records, in one way of working; words kept back are counted apart. */
-export function tableOf(records: readonly EvidenceResponse[], way: EvidenceWay): SubstitutionRow[] {
-  const counted = records.filter(({ mode, heldBack }) => MODES[mode].countedAs === way && !heldBack);
-  return substitutionTable(counted.map(({ id, target, verdict }) => ({ responseId: id, target, verdict })));
+const isRight = ({ outcome }: OutcomeCount): boolean =>
+  outcome !== "unreadable" && OUTCOME_DEFINITIONS[outcome as Outcome].countsAs === "right";
+
+const keyOf = (gpc: string, said: readonly string[]) => `${gpc} ${said.join("+")}`;
+
+function learnersBySubstitution(
+  counts: readonly LearnerUnitCount[],
+  named: ReadonlyMap<LearnerId, string>,
+): Map<string, { learner: string; count: number }[]> {
+  const found = new Map<string, Map<string, number>>();
+  for (const { learnerId, gpc, said, count } of counts) {
+    const learner = named.get(learnerId);
+    if (!said || learner === undefined) continue;
+    const key = keyOf(gpc, said);
+    const byLearner = found.get(key) ?? new Map<string, number>();
+    found.set(key, byLearner);
+    byLearner.set(learner, (byLearner.get(learner) ?? 0) + count);
+  }
+  return new Map(
+    [...found].map(([key, byLearner]) => [
+      key,
+      [...byLearner]
+        .map(([learner, count]) => ({ learner, count }))
+        .sort((a, b) => b.count - a.count || a.learner.localeCompare(b.learner)),
+    ]),
+  );
 }
 
-/** Said by all at once: it tells nothing of one learner. */
-const isTogether = ({ answer }: EvidenceResponse): boolean =>
-  OUTCOME_DEFINITIONS[answer.outcome].countsAs === "together";
-const isRight = ({ answer }: EvidenceResponse): boolean => OUTCOME_DEFINITIONS[answer.outcome].countsAs === "right";
+/** What each learner of a group read or built as what. */
+export async function rowsByLearner(
+  db: Queryable,
+  of: TotalsOf,
+  way: EvidenceWay,
+): Promise<ReadonlyMap<LearnerId, readonly SubstitutionRow[]>> {
+  const byLearner = new Map<LearnerId, LearnerUnitCount[]>();
+  for (const one of await unitCountsOf(db, of, [way])) {
+    const own = byLearner.get(one.learnerId);
+    if (own) own.push(one);
+    else byLearner.set(one.learnerId, [one]);
+  }
+  return new Map([...byLearner].map(([id, counts]) => [id, substitutionTable(counts)]));
+}

@@ -1,26 +1,25 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, or, sql } from "drizzle-orm";
+import { and, asc, desc, eq, isNotNull, isNull, or } from "drizzle-orm";
 import { alias } from "drizzle-orm/pg-core";
 import {
   type AccentSettings,
   CLASSIFIER_VERSION,
-  cardReading,
   isAnswerTo,
   MODES,
   type RawAnswer,
   type ResponseMode,
   type ResponseVerdict,
-  readReading,
-  type Segmentation,
   writeReading,
 } from "../../core/index.ts";
-import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
-import { type NewResponse, storedResponseField } from "../../schemas/responses.ts";
+import type { LearnerId, SessionId } from "../../schemas/ids.ts";
+import type { NewResponse } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
-import { learners, memberships, responses, sessions } from "../db/schema.ts";
+import { learners, memberships, responses } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getSchool } from "../school/school.ts";
 import { markableTarget, type RunTarget } from "../sessions/lesson-run.ts";
 import { getSession, type Session } from "../sessions/sessions.ts";
+import { count } from "./counts.ts";
+import { isReadable } from "./read-records.ts";
 import { verdictOf } from "./verdict.ts";
 
 /** The current answer of one learner to one word of one session. */
@@ -55,9 +54,6 @@ const toStored = (row: ResponseRow): StoredResponse => ({
   withdrawn: row.withdrawn,
   at: row.at.toISOString(),
 });
-
-/** Can what a row holds be shown and counted? Rows come from every version there has been, and from copied folders. */
-const isReadable = (row: unknown): boolean => storedResponseField.safeParse(row).success;
 
 async function checkMember(db: Queryable, session: Session, learnerId: LearnerId): Promise<void> {
   const [learner] = await db
@@ -186,6 +182,10 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       at: new Date(input.at),
     })
     .returning();
+  await count(db, [
+    ...(last?.standing && changesIt ? [{ response: last, by: -1 }] : []),
+    ...(input.withdrawn ? [] : [{ response: row as ResponseRow, by: 1 }]),
+  ]);
   return { ...toStored(row as ResponseRow), ...(session.endedAt !== null && { late: true }) };
 }
 
@@ -211,95 +211,3 @@ export async function sessionResponses(db: Queryable, sessionId: SessionId): Pro
     .orderBy(asc(responses.at), asc(responses.id));
   return rows.filter(isReadable).map(toStored);
 }
-
-/** A response with everything needed to count it and to show it. */
-export interface EvidenceResponse {
-  readonly id: string;
-  readonly learnerId: LearnerId;
-  readonly learner: string;
-  readonly sessionId: SessionId;
-  readonly sessionTitle: string;
-  readonly word: string;
-  readonly target: Segmentation;
-  readonly mode: ResponseMode;
-  readonly heldBack: boolean;
-  readonly answer: RawAnswer;
-  readonly verdict: ResponseVerdict;
-  readonly at: string;
-}
-
-/** Readings that were rebuilt once: a group's records have the same words again and again. */
-const READ = new Map<string, Segmentation>();
-
-function targetRead(mode: ResponseMode, word: string, target: string): Segmentation {
-  const key = `${mode === "card" ? "card" : word} ${target}`;
-  let reading = READ.get(key);
-  if (!reading) {
-    reading = mode === "card" ? cardReading(target.replace(" ", "=")) : readReading(word, target);
-    READ.set(key, reading);
-  }
-  return reading;
-}
-
-/** A response as the database writes it into one text with all the others. */
-type WrittenResponse = Omit<EvidenceResponse, "target"> & { readonly target: string };
-
-/** Records are read at every look, and grow: row by row they take three times as long as in one text. */
-const WRITTEN = sql<string | null>`json_agg(json_build_object(
-  'id', ${responses.id}, 'learnerId', ${responses.learnerId}, 'learner', ${learners.nickname},
-  'sessionId', ${responses.sessionId}, 'sessionTitle', ${sessions.title}, 'word', ${responses.word},
-  'target', ${responses.target}, 'mode', ${responses.mode}, 'heldBack', ${responses.heldBack},
-  'answer', ${responses.answer}, 'verdict', ${responses.verdict}, 'at', ${responses.at}
-) order by ${responses.at}, ${responses.id})::text`;
-
-/** What is read of a group's records. */
-export interface Records {
-  readonly responses: readonly EvidenceResponse[];
-  /** How many of them cannot be read: they are left out, and kept. */
-  readonly unreadable: number;
-}
-
-/** A row that can be counted, as it was meant. @returns undefined for one that cannot be read */
-function readRow(written: WrittenResponse): EvidenceResponse | undefined {
-  if (!isReadable(written)) return undefined;
-  try {
-    const target = targetRead(written.mode, written.word, written.target);
-    if (written.verdict.units.length !== target.units.length) return undefined;
-    return { ...written, target, at: new Date(written.at).toISOString() };
-  } catch {
-    // It names what is in no table any more.
-    return undefined;
-  }
-}
-
-/** Standing responses of a group's learners, or of some of them, wherever they were taught; oldest first. */
-export async function readRecords(
-  db: Queryable,
-  of: { readonly groupId: GroupId; readonly learnerIds?: readonly LearnerId[] },
-): Promise<Records> {
-  const ofLearners = of.learnerIds ? inArray(responses.learnerId, [...of.learnerIds]) : undefined;
-  // Records are the learner's: who has moved takes them along, who is out of sight has them out of sight.
-  const [found] = await db
-    .select({ all: WRITTEN })
-    .from(responses)
-    .innerJoin(sessions, eq(sessions.id, responses.sessionId))
-    .innerJoin(learners, eq(learners.id, responses.learnerId))
-    .innerJoin(memberships, eq(memberships.learnerId, responses.learnerId))
-    .where(
-      and(
-        eq(memberships.groupId, of.groupId),
-        isNull(learners.putAwayAt),
-        isNull(learners.eraseAt),
-        ofLearners,
-        eq(responses.standing, true),
-      ),
-    );
-  const all = JSON.parse(found?.all ?? "[]") as WrittenResponse[];
-  const read = all.flatMap((one) => readRow(one) ?? []);
-  return { responses: read, unreadable: all.length - read.length };
-}
-
-/** The same, where nobody is told of those that cannot be read. */
-export const evidenceResponses = async (
-  ...[db, of]: Parameters<typeof readRecords>
-): Promise<readonly EvidenceResponse[]> => (await readRecords(db, of)).responses;

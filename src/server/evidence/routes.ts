@@ -1,7 +1,8 @@
-import { evidenceQuery } from "../../schemas/evidence.ts";
+import { evidenceQuery, openedQuery } from "../../schemas/evidence.ts";
 import { newResponseInput } from "../../schemas/responses.ts";
 import { route } from "../http/route.ts";
 import { evidenceReport } from "./evidence.ts";
+import { openedResponses } from "./opened.ts";
 import { storeResponse } from "./responses.ts";
 
 export const EVIDENCE_ROUTES = {
@@ -14,8 +15,14 @@ export const EVIDENCE_ROUTES = {
   }),
   ...route("GET /api/evidence", {
     summary: "What was read or built as what, for a group or one learner of it.",
-    answers: "rows of substitutions, with the responses behind them",
+    answers: "rows of substitutions",
     query: evidenceQuery,
     run: ({ db, query }) => evidenceReport(db, query),
+  }),
+  ...route("GET /api/evidence/responses", {
+    summary: "The newest responses behind a figure of the evidence.",
+    answers: "responses, the newest first",
+    query: openedQuery,
+    run: ({ db, query }) => openedResponses(db, query),
   }),
 };

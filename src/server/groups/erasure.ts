@@ -2,6 +2,7 @@ import { and, count, eq, inArray, isNotNull, lte, sql } from "drizzle-orm";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Database, Queryable } from "../db/database.ts";
 import { chains, groups, learners, memberships, responses, sessions, wordSets } from "../db/schema.ts";
+import { recount } from "../evidence/recount.ts";
 import { notFound } from "../http/errors.ts";
 
 /** Minutes in which an erasure can be taken back. */
@@ -116,13 +117,33 @@ export async function eraseDue(db: Queryable, now: Date): Promise<number> {
     .where(and(isNotNull(learners.eraseAt), lte(learners.eraseAt, now)));
   const learnerIds = [...new Set([...due, ...ofGroups].map(({ id }) => id))];
   await removeLearners(db, learnerIds);
-  if (groupIds.length > 0) await db.delete(groups).where(inArray(groups.id, groupIds));
+  if (groupIds.length > 0) {
+    // Whoever was taught there and is elsewhere now loses the answers of those lessons, and their counts.
+    const elsewhere = await db
+      .selectDistinct({ id: responses.learnerId })
+      .from(responses)
+      .innerJoin(sessions, eq(sessions.id, responses.sessionId))
+      .where(inArray(sessions.groupId, groupIds));
+    await db.delete(groups).where(inArray(groups.id, groupIds));
+    for (const { id } of elsewhere) await recount(db, id);
+  }
   return learnerIds.length + groupIds.length;
 }
 
 /** Rewrites the tables in which erased rows stood, and their log: what was erased is on the disk no more. */
 export async function sweepDisk(db: Database): Promise<void> {
-  for (const table of ["responses", "learners", "memberships", "sessions", "groups", "chains", "word_sets"])
+  for (const table of [
+    "responses",
+    "learners",
+    "memberships",
+    "sessions",
+    "groups",
+    "chains",
+    "word_sets",
+    "unit_totals",
+    "outcome_totals",
+    "lesson_totals",
+  ])
     await db.execute(sql.raw(`vacuum full ${table}`));
   await db.execute(sql`select pg_switch_wal()`);
   await db.execute(sql`checkpoint`);

@@ -1,3 +1,4 @@
+import { and, inArray, or } from "drizzle-orm";
 import {
   type CardAnswer,
   type CardPack,
@@ -8,11 +9,13 @@ import {
   MODES,
   OUTCOME_DEFINITIONS,
   type PackName,
+  RESPONSE_MODES,
   taughtGpcs,
   taughtOf,
 } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
-import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
+import { responses } from "../db/schema.ts";
+import { type EvidenceResponse, readRecords } from "../evidence/read-records.ts";
 import { AppError } from "../http/errors.ts";
 import { getTimeZone } from "../school/installation.ts";
 import { groupScope } from "./group-scope.ts";
@@ -26,19 +29,27 @@ export interface LearnerPacks {
 }
 
 /** A moment, and where the school is: which day it is there. */
-export interface SchoolMoment {
+interface SchoolMoment {
   readonly now: Date;
   readonly timeZone: string;
 }
 
-/** The packs of a group's learners on a day, dealt from the records. */
-export async function packsOf(db: Queryable, group: Group, now: Date): Promise<LearnerPacks[]> {
-  const moment = { now, timeZone: await getTimeZone(db) };
-  return packsIn(await evidenceResponses(db, { groupId: group.id }), group, await groupScope(db, group), moment);
+const modesOf = (pack: PackName) => RESPONSE_MODES.filter((mode) => MODES[mode].pack === pack);
+
+/** The packs of a group's learners on a day, dealt from their answers to cards and to words learnt whole. */
+export async function packsOf(db: Queryable, group: Group, scope: GroupScope, now: Date): Promise<LearnerPacks[]> {
+  const words = [...taughtOf(scope).words];
+  const records = await readRecords(db, {
+    groupId: group.id,
+    which: or(
+      inArray(responses.mode, modesOf("sounds")),
+      words.length === 0 ? undefined : and(inArray(responses.mode, modesOf("words")), inArray(responses.word, words)),
+    ),
+  });
+  return packsIn(records, group, scope, { now, timeZone: await getTimeZone(db) });
 }
 
-/** The same from records at hand. */
-export function packsIn(
+function packsIn(
   records: readonly EvidenceResponse[],
   group: Group,
   scope: GroupScope,
@@ -103,5 +114,5 @@ export async function packsPage(db: Queryable, groupId: string | null, now: Date
   const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
   if (!group) return null;
-  return { groups, group, packs: await packsOf(db, group, now) };
+  return { groups, group, packs: await packsOf(db, group, await groupScope(db, group), now) };
 }

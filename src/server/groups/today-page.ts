@@ -1,8 +1,7 @@
-import { isPattern } from "../../core/light.ts";
+import { isPattern, type SubstitutionRow } from "../../core/light.ts";
 import type { LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
-import { tableOf } from "../evidence/evidence.ts";
-import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
+import { rowsByLearner } from "../evidence/evidence.ts";
 import { listSequences } from "../school/sequences.ts";
 import { listSessions, type Session } from "../sessions/sessions.ts";
 import { type Group, listGroups } from "./groups.ts";
@@ -25,17 +24,11 @@ export interface TodayCard {
 
 const SUBSTITUTIONS_SHOWN = 3;
 
-function topSubstitution(records: readonly EvidenceResponse[]) {
-  const row = tableOf(records, "read").find(isPattern);
-  const said = row?.substitutions[0];
-  return row && said
-    ? {
-        grapheme: row.grapheme,
-        said: said.said,
-        times: said.responses.length,
-        chances: row.chances.length,
-        low: row.interval.low,
-      }
+function topSubstitution(rows: readonly SubstitutionRow[]) {
+  const row = rows.find(isPattern);
+  const top = row?.substitutions[0];
+  return row && top
+    ? { grapheme: row.grapheme, said: top.said, times: top.count, chances: row.chances, low: row.interval.low }
     : undefined;
 }
 
@@ -59,12 +52,9 @@ export async function todayCards(db: Queryable): Promise<TodayCard[]> {
       // A learner's own cards are not the group's last lesson.
       const last = (await listSessions(db, group.id)).find(({ run }) => run.learnerId === undefined);
       const substitutions = [];
-      // Read once for the whole group: a question a learner would take thirty times as long.
-      const byLearner = new Map<LearnerId, EvidenceResponse[]>(group.learners.map(({ id }) => [id, []]));
-      for (const record of await evidenceResponses(db, { groupId: group.id }))
-        byLearner.get(record.learnerId)?.push(record);
+      const rows = await rowsByLearner(db, { groupId: group.id }, "read");
       for (const learner of group.learners) {
-        const substitution = topSubstitution(byLearner.get(learner.id) ?? []);
+        const substitution = topSubstitution(rows.get(learner.id) ?? []);
         if (substitution) substitutions.push({ ...substitution, learner: learner.nickname, learnerId: learner.id });
       }
       substitutions.sort((a, b) => b.low - a.low);

@@ -15,15 +15,13 @@ import {
 import type { GroupId } from "../../schemas/ids.ts";
 import type { AddKindInput, DraftInput, EditActivityInput } from "../../schemas/plans.ts";
 import type { Queryable } from "../db/database.ts";
-import { evidenceResponses } from "../evidence/responses.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { getGroup } from "../groups/groups.ts";
-import { mostWanted, packsIn } from "../groups/packs-page.ts";
+import { mostWanted, packsOf } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
-import { getTimeZone } from "../school/installation.ts";
 import { paceOf } from "../sessions/pace.ts";
 import { lessonsWith, recentWords } from "../sessions/sessions.ts";
-import { substitutionsIn } from "../sets/families-page.ts";
+import { substitutionsOf } from "../sets/families-page.ts";
 import { askWords } from "../words/pool.ts";
 import { faultText } from "./fault-text.ts";
 import type { PlanActivity } from "./lesson-types.ts";
@@ -90,15 +88,14 @@ export async function requestFor(
   const group = await getGroup(db, groupId);
   const scope = await groupScope(db, group);
   const { never, allowLists, practice } = scope.school;
-  const records = await evidenceResponses(db, { groupId });
   const now = new Date();
-  const packs = packsIn(records, group, scope, { now, timeZone: await getTimeZone(db) });
+  const packs = await packsOf(db, group, scope, now);
   return {
     taught: taughtOf(scope),
     taughtGpcs: taughtGpcs(scope),
     focus: input.focus,
     contrasts: input.contrasts,
-    substitutions: substitutionsIn(records, group),
+    substitutions: await substitutionsOf(db, group),
     minutes: input.minutes,
     settings: practice,
     pace: await paceOf(db, groupId),

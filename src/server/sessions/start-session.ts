@@ -15,6 +15,7 @@ import { getChain } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { sessions } from "../db/schema.ts";
+import { groupScope } from "../groups/group-scope.ts";
 import { getGroup } from "../groups/groups.ts";
 import { packsOf } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
@@ -117,7 +118,9 @@ async function startPack(
   now: Date,
 ): Promise<Session> {
   const group = await getGroup(db, groupId);
-  const packs = (await packsOf(db, group, now)).find(({ learner }) => learner.id === learnerId);
+  const packs = (await packsOf(db, group, await groupScope(db, group), now)).find(
+    ({ learner }) => learner.id === learnerId,
+  );
   if (!packs) throw notFound("learner of this group");
   const cards = shuffled([...packs[pack].due, ...packs[pack].pack], seededRandom(now.getTime()));
   if (cards.length === 0)

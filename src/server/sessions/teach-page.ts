@@ -12,6 +12,7 @@ import {
   type SchoolSettings,
   type Segmentation,
   type SubstitutionRow,
+  substitutionTable,
   syllablesOf,
   type Tile,
   taughtGpcs,
@@ -19,8 +20,9 @@ import {
 } from "../../core/index.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
-import { tableOf } from "../evidence/evidence.ts";
-import { evidenceResponses, type StoredResponse, sessionResponses } from "../evidence/responses.ts";
+import { rowsByLearner } from "../evidence/evidence.ts";
+import { type StoredResponse, sessionResponses } from "../evidence/responses.ts";
+import { unitCountsOf } from "../evidence/totals.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, getGroup } from "../groups/groups.ts";
 import type { RunActivity } from "../plans/lesson-types.ts";
@@ -82,27 +84,18 @@ export async function teachPage(db: Queryable, sessionId: SessionId): Promise<Te
   // A learner's own cards are nobody else's.
   const group = alone === undefined ? whole : { ...whole, learners: whole.learners.filter(({ id }) => id === alone) };
   const scope = await groupScope(db, group);
-  const records = await evidenceResponses(db, { groupId: group.id });
+  const of = { groupId: group.id };
+  const built = substitutionTable(await unitCountsOf(db, of, ["built"]));
+  const read = await rowsByLearner(db, of, "read");
   const { id, title, place, endedAt, run } = session;
-  const showing = { school: scope.school, taught: taughtGpcs(scope), rows: tableOf(records, "built") };
+  const showing = { school: scope.school, taught: taughtGpcs(scope), rows: built };
   return {
     session: { id, title, place, endedAt, minutes: run.minutes },
     group,
     activities: run.activities.map((activity) => teachActivity(activity, showing)),
     responses: await sessionResponses(db, sessionId),
     accent: scope.school.accent,
-    needs: Object.fromEntries(
-      group.learners.map(({ id }) => [
-        id,
-        needsOf(
-          tableOf(
-            records.filter(({ learnerId }) => learnerId === id),
-            "read",
-          ),
-          scope.school.accent,
-        ),
-      ]),
-    ),
+    needs: Object.fromEntries(group.learners.map(({ id }) => [id, needsOf(read.get(id) ?? [], scope.school.accent)])),
   };
 }
 
@@ -112,8 +105,8 @@ const BEFORE_ANY = 3;
 const needsOf = (rows: readonly SubstitutionRow[], accent: AccentSettings): Record<string, number> =>
   Object.fromEntries(
     rows
-      .filter(({ wrong }) => wrong.length > 0)
-      .map(({ gpc, wrong, chances }) => [keyOfGpc(gpc, accent), wrong.length / (chances.length + BEFORE_ANY)]),
+      .filter(({ wrong }) => wrong > 0)
+      .map(({ gpc, wrong, chances }) => [keyOfGpc(gpc, accent), wrong / (chances + BEFORE_ANY)]),
   );
 
 interface Showing {

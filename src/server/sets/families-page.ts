@@ -1,7 +1,6 @@
 import { type GroupScope, isPattern, type RecordedSubstitution } from "../../core/light.ts";
 import type { Queryable } from "../db/database.ts";
-import { tableOf } from "../evidence/evidence.ts";
-import { type EvidenceResponse, evidenceResponses } from "../evidence/responses.ts";
+import { rowsByLearner } from "../evidence/evidence.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import type { Group } from "../groups/groups.ts";
 import { recentWords } from "../sessions/sessions.ts";
@@ -55,21 +54,15 @@ export async function familiesPage(
 
 /** What each learner reads as what, as far as it is a pattern; the surest first. */
 export async function substitutionsOf(db: Queryable, group: Group): Promise<LearnerSubstitution[]> {
-  return substitutionsIn(await evidenceResponses(db, { groupId: group.id }), group);
-}
-
-/** The same from records at hand. */
-export function substitutionsIn(records: readonly EvidenceResponse[], group: Group): LearnerSubstitution[] {
+  const rows = await rowsByLearner(db, { groupId: group.id }, "read");
   const found = [];
-  for (const learner of group.learners) {
-    const own = records.filter(({ learnerId }) => learnerId === learner.id);
-    for (const row of tableOf(own, "read")) {
+  for (const learner of group.learners)
+    for (const row of rows.get(learner.id) ?? []) {
       const [top] = row.substitutions;
       if (!top || top.said.length === 0 || !isPattern(row)) continue;
-      const substitution = { gpc: row.gpc, said: top.said, times: top.responses.length, chances: row.chances.length };
+      const substitution = { gpc: row.gpc, said: top.said, times: top.count, chances: row.chances };
       found.push({ substitution: { ...substitution, learner: learner.nickname }, low: row.interval.low });
     }
-  }
   return found
     .sort((a, b) => b.low - a.low)
     .slice(0, MOST_SUBSTITUTIONS)

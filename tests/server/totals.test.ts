@@ -1,0 +1,112 @@
+import { randomUUID } from "node:crypto";
+import { rmSync } from "node:fs";
+import { eq, sql } from "drizzle-orm";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { OUTCOMES, seededRandom } from "../../src/core/index.ts";
+import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
+import { freshFolder } from "./fresh-folder.ts";
+import { send } from "./send.ts";
+
+/** Counts that are kept up with the answers say what the answers say, whatever was done to these. */
+const folder = freshFolder("totals");
+process.env["ZIP_STEP_DATA"] = folder;
+const { database, openedDatabase } = await import("../../src/server/db/application-database.ts");
+const { unitTotals } = await import("../../src/server/db/schema.ts");
+const { disagreements, recount } = await import("../../src/server/evidence/recount.ts");
+const { unitCountsOf } = await import("../../src/server/evidence/totals.ts");
+const { eraseDue } = await import("../../src/server/groups/erasure.ts");
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const AIM = { focus: [], contrasts: [] };
+const WORDS = ["ship", "chip", "chop", "shop"];
+const SAID = [["ɪ"], ["e"], ["s"], []];
+let group: { id: GroupId; learners: { id: LearnerId }[] };
+
+async function lessonOf(groupId: string): Promise<string> {
+  const { body } = await send("POST /api/chains", { body: { groupId, words: WORDS, aim: AIM } });
+  return (await send("POST /api/sessions", { body: { chainId: body.id } })).body.id;
+}
+const newGroup = async (name: string, learners: string[]) =>
+  (await send("POST /api/groups", { body: { name, sequenceId: "short-vowels-first", step: 14, learners } })).body;
+
+/** Answers, corrections and marks taken back, at random. @param count how many */
+async function markAtRandom(sessionId: string, learners: readonly { id: LearnerId }[], count: number, seed: number) {
+  const random = seededRandom(seed);
+  const pick = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)] as T;
+  const last = new Map<string, string>();
+  for (let k = 0; k < count; k++) {
+    const { id: learnerId } = pick(learners);
+    const wordIndex = Math.floor(random() * WORDS.length);
+    const mode = pick(["read", "wrote", "chose"] as const);
+    const line = `${learnerId} ${wordIndex} ${mode}`;
+    const outcome = pick(OUTCOMES);
+    const substitutions = outcome === "wrong" ? [{ unit: Math.floor(random() * 3), said: pick(SAID) }] : [];
+    const withdrawn = last.has(line) && random() < 0.2;
+    const body = {
+      ...{ id: randomUUID(), sessionId, learnerId, wordIndex, mode, answer: { outcome, substitutions } },
+      ...{ at: "2026-11-24T09:30:00Z", withdrawn, supersedes: random() < 0.7 ? (last.get(line) ?? null) : null },
+    };
+    const { status } = await send("POST /api/responses", { body });
+    expect(status).toBe(201);
+    last.set(line, body.id);
+  }
+}
+
+const allDisagreements = async (learners: readonly { id: LearnerId }[]) => {
+  const db = await database();
+  return (await Promise.all(learners.map(({ id }) => disagreements(db, id)))).flat();
+};
+
+beforeAll(async () => {
+  group = await newGroup("Dunes", ["Gull", "Skua", "Tern"]);
+  await markAtRandom(await lessonOf(group.id), group.learners, 160, 18);
+});
+
+describe("totals", () => {
+  it("agree with the answers after marks, corrections and marks taken back", async () => {
+    expect(await allDisagreements(group.learners)).toEqual([]);
+    const counts = await unitCountsOf(await database(), { groupId: group.id });
+    expect(counts.some(({ said }) => said !== undefined)).toBe(true);
+    expect(counts.some(({ way }) => way === "built")).toBe(true);
+  });
+
+  it("that were altered are found, and made anew from the answers", async () => {
+    const db = await database();
+    const [{ id }] = group.learners as [{ id: LearnerId }];
+    const before = await send("GET /api/evidence", { query: `groupId=${group.id}` });
+    await db.update(unitTotals).set({ count: sql`count + 1` }).where(eq(unitTotals.learnerId, id));
+    expect((await allDisagreements(group.learners)).length).toBeGreaterThan(2);
+    await (await openedDatabase()).write((transaction) => recount(transaction, id));
+    expect(await allDisagreements(group.learners)).toEqual([]);
+    expect((await send("GET /api/evidence", { query: `groupId=${group.id}` })).body).toEqual(before.body);
+  });
+
+  it("follow a learner to another group, and lose what goes with the first one", async () => {
+    const [first, second] = [await newGroup("Rocks", ["Auk"]), await newGroup("Cliffs", ["Murre"])];
+    const auk = first.learners[0];
+    await markAtRandom(await lessonOf(first.id), [auk], 12, 3);
+    await send("PATCH /api/learners/:learnerId", { id: auk.id, body: { groupId: second.id } });
+    await markAtRandom(await lessonOf(second.id), [auk], 12, 4);
+    expect(await allDisagreements([auk])).toEqual([]);
+    await send("DELETE /api/groups/:groupId", { id: first.id });
+    await (await openedDatabase()).write((db) => eraseDue(db, new Date(Date.now() + 11 * 60_000)));
+    expect(await allDisagreements([auk])).toEqual([]);
+    const { body } = await send("GET /api/evidence", { query: `groupId=${second.id}` });
+    expect(body.lessonCount).toBe(1);
+  });
+
+  it("of a learner who was erased are gone", async () => {
+    const made = await newGroup("Shoal", ["Petrel"]);
+    const petrel = made.learners[0];
+    await markAtRandom(await lessonOf(made.id), [petrel], 8, 5);
+    await send("DELETE /api/learners/:learnerId", { id: petrel.id });
+    await (await openedDatabase()).write((db) => eraseDue(db, new Date(Date.now() + 11 * 60_000)));
+    const db = await database();
+    for (const table of ["unit_totals", "outcome_totals", "lesson_totals"]) {
+      const { rows } = await db.execute(
+        sql`select count(*)::int as n from ${sql.identifier(table)} where learner_id = ${petrel.id}`,
+      );
+      expect(rows[0]?.["n"], table).toBe(0);
+    }
+  });
+});
