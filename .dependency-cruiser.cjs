@@ -10,6 +10,7 @@ const only = (name, from, allowed, comment) => ({
 /** The floors inside the core, the lowest first: a folder imports only from those before it, and from itself. */
 const CORE_FLOORS = [
   "random",
+  "statistics",
   "sounds",
   "spelling",
   "lexicon",

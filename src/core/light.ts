@@ -12,7 +12,6 @@ export type { ChainPlan, NoChain, PlanOptions } from "./chains/planner/plan-chai
 export type { ChainLevels } from "./chains/planner/plan-levels.ts";
 export type { NamedAs, NoChainReason } from "./chains/planner/reasons.ts";
 export type { Relaxation, RelaxationKind } from "./chains/planner/relaxations.ts";
-export { chancesFor, diagnosticPower } from "./chains/power.ts";
 export {
   CHAIN_MODES,
   type ChainMode,
@@ -36,7 +35,7 @@ export {
   type StepCheck,
   type StepReason,
 } from "./chains/step-compare.ts";
-export { isNamed, isPattern, PATTERN_RULE } from "./evidence/naming-rule.ts";
+export { isPattern } from "./evidence/is-pattern.ts";
 export { type PlantedSubstitution, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
 export {
   type ChanceCount,
@@ -45,7 +44,6 @@ export {
   substitutionTable,
 } from "./evidence/substitution-table.ts";
 export { type JudgedResponse, type UnitCount, unitCounts } from "./evidence/unit-counts.ts";
-export { type Interval, wilsonInterval } from "./evidence/wilson.ts";
 export type { ContrastSetRequest, MinimalPair, NoPairs } from "./families/contrast-set.ts";
 export {
   FAMILY_KINDS,
@@ -250,3 +248,6 @@ export { ONE_TAP_A_SOUND, type Tap, type TapSettings, tapsOf } from "./spelling/
 export type { TaughtGpcs, UnitPlace } from "./spelling/taught-gpcs.ts";
 export { type TileNeed, tileCount, tileNeeds } from "./spelling/tile-count.ts";
 export { keyOfGpc, unitKey } from "./spelling/unit-key.ts";
+export { chancesFor, chancesToSettle, namingPower, type PairChances, pairPower } from "./statistics/naming-power.ts";
+export { isNamed, PATTERN_RULE, type Tally } from "./statistics/naming-rule.ts";
+export { type Interval, wilsonInterval } from "./statistics/wilson.ts";

@@ -197,7 +197,7 @@ test("the shortest way between two words, and how surely a mix-up would show", a
   await more(page);
   await page.getByLabel("Mixed up").selectOption("one time in four");
   await expect.poll(async () => Number((await power.innerText()).match(/\d+/)?.[0])).toBeLessThan(half);
-  await expect(page.getByText("mixed up one time in four: seen twice or more")).toBeVisible();
+  await expect(page.getByText("mixed up one time in four: named a pattern")).toBeVisible();
 });
 
 test("the chain bench by touch: a suggestion, the next gap, reorder", async ({ browser, server }) => {

@@ -5,10 +5,10 @@ import { patternOfAim } from "../scope/patterns.ts";
 import { patternsIn } from "../scope/prepared.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { namingPower, type PairChances, pairPower } from "../statistics/naming-power.ts";
 import { entryOf } from "./entry-of.ts";
 import { flagsOf, type WordFlag } from "./flags.ts";
 import type { ChangePosition, Move } from "./moves.ts";
-import { diagnosticPower } from "./power.ts";
 import { type ReadChain, readChain } from "./read-chain.ts";
 import type { ChainMode, Contrast } from "./request.ts";
 import { stepBy } from "./step-by.ts";
@@ -17,10 +17,14 @@ import type { StepCheck } from "./step-compare.ts";
 export interface ContrastReport extends Contrast {
   /** Words that hold one of the two: each is a chance to take one for the other. */
   readonly chances: number;
+  /** Units of each: how often the one may be taken for the other. */
+  readonly chancesOf: PairChances;
   /** Steps that change one of the pair into the other. */
   readonly minimalSteps: number;
-  /** Probability (0-1) of at least two errors if the learner mixes the pair up as often as the aim says. */
+  /** Probability (0-1) that a learner who mixes the pair up both ways, as often as the aim says, is seen to: `naming-rule.ts`. */
   readonly power: number;
+  /** The same of a learner who takes only one for the other, whichever it is: the lower of the two ways. */
+  readonly oneWayPower: number;
 }
 
 /** Everything a screen shows of a chain: recomputed from its words, never stored. */
@@ -86,6 +90,11 @@ function describe(
   const keyOf = (id: string) => keyOfGpc(id, accent);
   const holding = (keys: ReadonlySet<string>) =>
     readings.filter((reading) => reading?.units.some((unit) => keys.has(unitKey(unit, accent)))).length;
+  const unitsOf = (key: string) =>
+    readings.reduce(
+      (sum, reading) => sum + (reading?.units.filter((unit) => unitKey(unit, accent) === key).length ?? 0),
+      0,
+    );
   const contrasts = aim.contrasts.map((contrast): ContrastReport => {
     const [a, b] = [keyOf(contrast.a), keyOf(contrast.b)];
     const chances = holding(new Set([a, b]));
@@ -94,7 +103,16 @@ function describe(
       const [x, y] = [unitKey(step.oldUnit, accent), unitKey(step.newUnit, accent)];
       return (x === a && y === b) || (x === b && y === a);
     }).length;
-    return { ...contrast, chances, minimalSteps, power: diagnosticPower(chances, aim.powerShare) };
+    const chancesOf = { a: unitsOf(a), b: unitsOf(b) };
+    const share = aim.powerShare;
+    return {
+      ...contrast,
+      chances,
+      chancesOf,
+      minimalSteps,
+      power: pairPower(chancesOf, share),
+      oneWayPower: Math.min(namingPower(chancesOf.a, share), namingPower(chancesOf.b, share)),
+    };
   });
   const recent = new Set(aim.recent);
   const meets = (k: number, id: string): boolean => {

@@ -4,11 +4,11 @@ import { seededRandom } from "../random/seeded-random.ts";
 import { classifyMarked } from "../responses/classify.ts";
 import type { RawAnswer } from "../responses/raw-answer.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
-import { isPattern } from "./naming-rule.ts";
+import { wilsonInterval } from "../statistics/wilson.ts";
+import { isPattern } from "./is-pattern.ts";
 import { simulateReading } from "./simulated-learner.ts";
 import { substitutionTable } from "./substitution-table.ts";
 import { type UnitCount, unitCounts } from "./unit-counts.ts";
-import { wilsonInterval } from "./wilson.ts";
 
 const item = (word: string, answer: RawAnswer): readonly UnitCount[] => {
   const target = segment(word) as Segmentation;

@@ -1,7 +1,7 @@
 import { CHANGE_POSITIONS, type ChangePosition } from "../chains/moves.ts";
 import { partsOfGpcId } from "../spelling/gpc.ts";
+import { type Interval, wilsonInterval } from "../statistics/wilson.ts";
 import type { UnitCount } from "./unit-counts.ts";
-import { type Interval, wilsonInterval } from "./wilson.ts";
 
 /** One substitution of a correspondence, and how often it was made. */
 export interface SubstitutionCount {

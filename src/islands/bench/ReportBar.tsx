@@ -44,6 +44,7 @@ export function ReportBar({ report, focus, taps, mixedUp }: Props) {
           pair={`${gpcLetters(contrast.a)} / ${gpcLetters(contrast.b)}`}
           chances={contrast.chances}
           power={contrast.power}
+          oneWay={contrast.oneWayPower}
           mixedUp={mixedUp}
         />
       ))}
@@ -84,13 +85,23 @@ function Balance({ report }: { report: ChainReport }) {
   );
 }
 
-/** How surely a mix-up would show, as words and a bar. */
-function Power({ pair, chances, power, mixedUp }: { pair: string; chances: number; power: number; mixedUp: string }) {
+interface PowerProps {
+  readonly pair: string;
+  readonly chances: number;
+  /** 0 to 1, of a pair mixed up both ways, and of one taken for the other only. */
+  readonly power: number;
+  readonly oneWay: number;
+  readonly mixedUp: string;
+}
+
+/** How surely a mix-up would be called a pattern, as words and a bar. */
+function Power({ pair, chances, power, oneWay, mixedUp }: PowerProps) {
   const inHundred = Math.round(power * 100);
   return (
     <div className="flex shrink-0 flex-col-reverse">
       <dt className="text-[13px] text-quiet">
-        <span className="font-learner">{pair}</span> mixed up {mixedUp}: seen twice or more
+        <span className="font-learner">{pair}</span> mixed up {mixedUp}: named a pattern; one way only{" "}
+        {Math.round(oneWay * 100)}
       </dt>
       <dd className="whitespace-nowrap text-[17px] font-bold tabular-nums">
         {inHundred} in 100 <span className="text-[13px] font-normal text-quiet">in {chances} chances</span>

@@ -75,7 +75,7 @@ export function addAnswers(totals: Totals, response: Counted, by: number): void 
   }
 }
 
-/** Adds answers to their lesson, unless all gave them together. */
+/** Adds answers to their lesson, unless all gave them together. @param by how many, below 0 to take away */
 export function addLesson(
   totals: Totals,
   answer: Pick<ResponseRow, "learnerId" | "sessionId" | "mode"> & { readonly outcome: string | null },

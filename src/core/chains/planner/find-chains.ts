@@ -1,6 +1,6 @@
 import type { Familiarity, Lexicon } from "../../lexicon/lexicon.ts";
+import { chancesFor } from "../../statistics/naming-power.ts";
 import { describeEntries } from "../describe.ts";
-import { chancesFor } from "../power.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MIN_CHAIN_LENGTH } from "../request.ts";
 import { FAMILIAR } from "./candidates.ts";
 import { type Found, planOnce } from "./plan-once.ts";
