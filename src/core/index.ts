@@ -18,6 +18,13 @@ export { planChain } from "./chains/planner/plan-chain.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";
 export { readChain } from "./chains/read-chain.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
+export {
+  type EvidenceCount,
+  type FocusProposal,
+  type LearnerShare,
+  type ProposalOptions,
+  proposeFocus,
+} from "./evidence/propose-focus.ts";
 export { contrastSet } from "./families/contrast-set.ts";
 export { familySet } from "./families/family-set.ts";
 export { findFamily } from "./families/find-family.ts";

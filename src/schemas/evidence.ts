@@ -8,6 +8,11 @@ export const evidenceQuery = z.object({
   way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
 });
 
+/** A proposal of what to work on, by its id (`core/evidence/propose-focus.ts`). */
+export const focusQuery = z.object({
+  focusId: z.string().regex(/^[a-z'-]{1,12}=[^=>]{0,24}>[^=>]{0,24}$/, "must be the id of a proposal, such as e=e>ɪ"),
+});
+
 /** A figure of Evidence, to see what is behind it. In an address everything is text. */
 const yesField = z.literal("true", 'must be "true", or left out').transform(() => true);
 

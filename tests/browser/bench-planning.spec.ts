@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, follow, test } from "./server.ts";
+import { alive, expect, test } from "./server.ts";
 
 const chain = (page: Page) => page.locator('ol[aria-label="Chain"] [data-word]');
 const chainOf = (page: Page) =>
@@ -13,7 +13,8 @@ const more = (page: Page) => page.getByText("More", { exact: true }).click();
 test.beforeEach(async ({ page, server }) => {
   await page.goto(server.address);
   await page.evaluate(() => sessionStorage.clear());
-  await follow(page, page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }));
+  await page.goto(`${server.address}/bench?start=empty`);
+  await alive(page);
 });
 
 test("lock words and fill around them; ban one and another takes its place; three others, compared and taken", async ({
@@ -203,7 +204,7 @@ test("the shortest way between two words, and how surely a mix-up would show", a
 test("the chain bench by touch: a suggestion, the next gap, reorder", async ({ browser, server }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
-  await page.goto(`${server.address}/bench`);
+  await page.goto(`${server.address}/bench?start=empty`);
   await alive(page);
   await page.getByLabel("Or type a word").fill("pit");
   await expect(page.getByRole("status").filter({ hasText: "Fits" })).toBeVisible();

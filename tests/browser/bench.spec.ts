@@ -27,8 +27,7 @@ async function choose(page: Page, word: string) {
 }
 
 test.beforeEach(async ({ page, server }) => {
-  await page.goto(server.address);
-  await follow(page, page.getByRole("article", { name: "Plovers" }).getByRole("link", { name: "Make a chain" }));
+  await page.goto(`${server.address}/bench?start=empty`);
   await expect(page.getByText("One grapheme changes at each step.")).toBeVisible();
   await alive(page);
 });

@@ -51,7 +51,9 @@ export async function openedBuilt(page: Page, server: Server): Promise<string[]>
     .getByRole("button", { name: /of \d+ chances/ })
     .first()
     .click();
-  return page.getByRole("dialog").locator("[data-response]").allInnerTexts();
+  const opened = page.getByRole("dialog").locator("[data-response]");
+  await expect(opened.first()).toBeVisible();
+  return opened.allInnerTexts();
 }
 
 export async function placeOf(

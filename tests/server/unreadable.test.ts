@@ -71,7 +71,7 @@ describe("a row that cannot be read", () => {
   it("takes no screen down", async () => {
     const db = await database();
     await todayCards(db);
-    await benchPage(db, groupId, null);
+    await benchPage(db, { groupId });
     await planPage(db, groupId);
     expect((await send("GET /api/evidence", { query: `groupId=${groupId}` })).status).toBe(200);
   });

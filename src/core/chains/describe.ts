@@ -5,7 +5,7 @@ import { patternOfAim } from "../scope/patterns.ts";
 import { patternsIn } from "../scope/prepared.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import { namingPower, type PairChances, pairPower } from "../statistics/naming-power.ts";
+import { moreChancesFor, namingPower, type PairChances, pairPower } from "../statistics/naming-power.ts";
 import { entryOf } from "./entry-of.ts";
 import { flagsOf, type WordFlag } from "./flags.ts";
 import type { ChangePosition, Move } from "./moves.ts";
@@ -13,6 +13,9 @@ import { type ReadChain, readChain } from "./read-chain.ts";
 import type { ChainMode, Contrast } from "./request.ts";
 import { stepBy } from "./step-by.ts";
 import type { StepCheck } from "./step-compare.ts";
+
+/** The power at which a chain is thought to settle a contrast. Common practice, no source. */
+const SURE_ENOUGH = 0.8;
 
 export interface ContrastReport extends Contrast {
   /** Words that hold one of the two: each is a chance to take one for the other. */
@@ -25,6 +28,8 @@ export interface ContrastReport extends Contrast {
   readonly power: number;
   /** The same of a learner who takes only one for the other, whichever it is: the lower of the two ways. */
   readonly oneWayPower: number;
+  /** More chances that would bring the power to 80 in 100; 0 where it is there, undefined where none would. */
+  readonly moreChances: number | undefined;
 }
 
 /** Everything a screen shows of a chain: recomputed from its words, never stored. */
@@ -111,6 +116,7 @@ function describe(
       chancesOf,
       minimalSteps,
       power: pairPower(chancesOf, share),
+      moreChances: moreChancesFor(SURE_ENOUGH, chancesOf, share),
       oneWayPower: Math.min(namingPower(chancesOf.a, share), namingPower(chancesOf.b, share)),
     };
   });

@@ -11,7 +11,7 @@ const NOTHING_YET: Tally = { times: 0, chances: 0 };
  * @param record what this learner's record says already; nothing unless given
  * @returns a probability, from 0 to 1
  *
- * @example namingPower(4).toFixed(2) // "0.69"
+ * @example namingPower(8).toFixed(2) // "0.86"
  */
 export function namingPower(chances: number, share = 0.5, record: Tally = NOTHING_YET): number {
   let power = 0;
@@ -45,6 +45,19 @@ export interface PairChances {
  */
 export function pairPower({ a, b }: PairChances, share = 0.5): number {
   return 1 - (1 - namingPower(a, share)) * (1 - namingPower(b, share));
+}
+
+/**
+ * How many more chances a pair needs to be called a pattern with a power, however they fall on the two.
+ *
+ * @param power a probability, from 0 to 1
+ * @param share with which probability each is taken for the other, 0 to 1
+ * @returns 0 when it is reached; undefined when no number up to 60 would do
+ */
+export function moreChancesFor(power: number, { a, b }: PairChances, share = 0.5): number | undefined {
+  for (let more = 0; more <= MOST_CHANCES; more++)
+    for (let toA = 0; toA <= more; toA++) if (pairPower({ a: a + toA, b: b + more - toA }, share) >= power) return more;
+  return undefined;
 }
 
 /** Chances beyond which no chain goes. */

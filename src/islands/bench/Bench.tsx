@@ -11,6 +11,7 @@ import { chainWorker } from "./chain-worker-client.ts";
 import { GapPanel } from "./GapPanel.tsx";
 import { MendNotice } from "./MendNotice.tsx";
 import { NoChainNotice } from "./NoChainNotice.tsx";
+import { OpeningNotice } from "./OpeningNotice.tsx";
 import { Others } from "./Others.tsx";
 import { PlanButtons } from "./PlanButtons.tsx";
 import { EmptyChain } from "./parts.tsx";
@@ -22,6 +23,7 @@ import { useBenchQuestions } from "./use-bench-questions.ts";
 import { useChainAnswers } from "./use-chain-answers.ts";
 import { useDraft } from "./use-draft.ts";
 import { brokenIn, unfitIn, useMending } from "./use-mending.ts";
+import { useOpening } from "./use-opening.ts";
 import { usePlanner } from "./use-planner.ts";
 import { useSaving } from "./use-saving.ts";
 
@@ -44,7 +46,8 @@ export default function Bench(page: BenchProps) {
     const report = await desk.ask((api) => api.describe(words, aim));
     return { broken: brokenIn(report), unfit: unfitIn(await desk.ask((api) => api.judgeAll(words, rules))).length };
   });
-  useDraft(page, state, dispatch);
+  const opened = useOpening(page, state, dispatch, planner, rules);
+  useDraft(page, state, dispatch, opened);
   useShortcuts("bench", { undo: () => dispatch({ type: "undo" }), redo: () => dispatch({ type: "redo" }) });
 
   useEffect(() => {
@@ -122,6 +125,9 @@ export default function Bench(page: BenchProps) {
         />
         {planning.refusal && (
           <NoChainNotice answer={planning.refusal} onRelax={planning.relax} onClose={planning.closeRefusal} />
+        )}
+        {page.opening && words.length > 0 && words === opened && (
+          <OpeningNotice opening={page.opening} onEmpty={() => dispatch({ type: "words", words: [] })} />
         )}
         <MendNotice
           broken={broken}

@@ -45,6 +45,7 @@ export function ReportBar({ report, focus, taps, mixedUp }: Props) {
           chances={contrast.chances}
           power={contrast.power}
           oneWay={contrast.oneWayPower}
+          more={contrast.moreChances}
           mixedUp={mixedUp}
         />
       ))}
@@ -91,11 +92,13 @@ interface PowerProps {
   /** 0 to 1, of a pair mixed up both ways, and of one taken for the other only. */
   readonly power: number;
   readonly oneWay: number;
+  /** More chances that would make it 80 in 100. */
+  readonly more: number | undefined;
   readonly mixedUp: string;
 }
 
 /** How surely a mix-up would be called a pattern, as words and a bar. */
-function Power({ pair, chances, power, oneWay, mixedUp }: PowerProps) {
+function Power({ pair, chances, power, oneWay, more, mixedUp }: PowerProps) {
   const inHundred = Math.round(power * 100);
   return (
     <div className="flex shrink-0 flex-col-reverse">
@@ -104,7 +107,10 @@ function Power({ pair, chances, power, oneWay, mixedUp }: PowerProps) {
         {Math.round(oneWay * 100)}
       </dt>
       <dd className="whitespace-nowrap text-[17px] font-bold tabular-nums">
-        {inHundred} in 100 <span className="text-[13px] font-normal text-quiet">in {chances} chances</span>
+        {inHundred} in 100{" "}
+        <span className="text-[13px] font-normal text-quiet">
+          in {chances} chances{more ? `; ${more} more make it 80` : ""}
+        </span>
         <span aria-hidden className="mt-0.5 block h-1.5 rounded-full bg-hairline">
           <span className="block h-full rounded-full bg-good" style={{ width: `${inHundred}%` }} />
         </span>

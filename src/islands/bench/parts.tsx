@@ -14,7 +14,7 @@ export function SavedChains(props: { chains: BenchPage["chains"]; current: strin
       current={props.current}
       onNew={() => {
         sessionStorage.removeItem(`zip-step bench ${props.groupId}`);
-        location.assign(bench);
+        location.assign(`${bench}&start=empty`);
       }}
       onOpen={(id) => location.assign(`${bench}&chain=${id}`)}
     />

@@ -4,18 +4,20 @@ import { type BenchAction, type BenchState, type Draft, draftOf } from "./state.
 
 /** A chain in the making outlives a look at another screen; one named in the address comes first. */
 export function useDraft(
-  { group, chain, copyOf, given }: BenchProps,
+  { group, chain, copyOf, given, opening }: BenchProps,
   state: BenchState,
   dispatch: Dispatch<BenchAction>,
+  opened: readonly string[],
 ) {
   const key = `zip-step bench ${group.id}`;
   const restored = useRef(false);
   useEffect(() => {
     if (!restored.current) {
       restored.current = true;
-      const kept = chain || copyOf || given.length > 0 ? null : sessionStorage.getItem(key);
+      const kept = chain || copyOf || given.length > 0 || opening?.isAsked ? null : sessionStorage.getItem(key);
       if (kept) return dispatch({ type: "restore", draft: JSON.parse(kept) as Draft });
     }
-    if (state.words.length > 0) sessionStorage.setItem(key, JSON.stringify(draftOf(state)));
-  }, [key, chain, copyOf, given, state, dispatch]);
+    // What was made beforehand is made anew the next time, by what the records say then.
+    if (state.words.length > 0 && state.words !== opened) sessionStorage.setItem(key, JSON.stringify(draftOf(state)));
+  }, [key, chain, copyOf, given, opening, opened, state, dispatch]);
 }

@@ -10,13 +10,14 @@ import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { minutesText } from "../../components/words/minutes-text.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
 import { stopsLesson, whatToDrop } from "../../core/light.ts";
-import type { PlanActivity } from "../../server/plans/lesson-types.ts";
+import type { Aim, PlanActivity } from "../../server/plans/lesson-types.ts";
 import type { PlanPage } from "../../server/plans/plan-page.ts";
 import { call } from "../shared/client.ts";
 import { canRedo, canUndo } from "../shared/history.ts";
 import { useListSensors } from "../shared/use-list-sensors.ts";
 import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { ActivityRow } from "./ActivityRow.tsx";
+import { CalledFor } from "./CalledFor.tsx";
 import { DraftBar } from "./DraftBar.tsx";
 import { Shelf } from "./Shelf.tsx";
 import { TemplateChoice, type TemplateEntry } from "./TemplateChoice.tsx";
@@ -25,11 +26,20 @@ import { usePlan } from "./use-plan.ts";
 const SLOTS = [10, 15, 20, 25, 30, 45];
 
 /** The next lesson of a group: drafted or put together, activities in order against the time there is. */
-export default function Plan({ group, plan: stored, choices, templates: first }: Omit<PlanPage, "groups">) {
+export default function Plan({ group, plan: stored, choices, proposal, templates: first }: Omit<PlanPage, "groups">) {
   const [starting, setStarting] = useState(false);
   const { plan, busy, history, change, undo, redo, draft, add, edit, settled } = usePlan(group.id, stored);
   useShortcuts("plan", { undo, redo });
-  const [focus, setFocus] = useState<readonly string[]>(choices.slice(0, 1));
+  const newest: Aim = { focus: choices.slice(0, 1), contrasts: [] };
+  const called: Aim | undefined = proposal && {
+    focus: [proposal.gpc],
+    contrasts: proposal.contrast ? [proposal.contrast] : [],
+  };
+  const [aim, setAim] = useState<Aim>(called ?? newest);
+  const { focus } = aim;
+  // What was to be told apart goes with the sound that it was for.
+  const setFocus = (to: readonly string[]) =>
+    setAim({ focus: to, contrasts: aim.contrasts.filter(({ a }) => to.includes(a)) });
   const [templates, setTemplates] = useState<readonly TemplateEntry[]>(first);
   const [template, setTemplate] = useState(first.find(({ shipped }) => shipped)?.id ?? "");
   const sensors = useListSensors();
@@ -143,7 +153,7 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
         hasDraft={plan.activities.some(({ content }) => content !== undefined)}
         busy={busy}
         onFocus={setFocus}
-        onDraft={() => void draft({ focus, contrasts: [] }, template)}
+        onDraft={() => void draft(aim, template)}
       >
         <TemplateChoice
           groupId={group.id}
@@ -155,6 +165,14 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
           onTemplates={setTemplates}
         />
       </DraftBar>
+      {proposal && called && (
+        <CalledFor
+          proposal={proposal}
+          isMet={focus.includes(proposal.gpc)}
+          onNewest={() => setAim(newest)}
+          onCalled={() => setAim(called)}
+        />
+      )}
       {unfit.size > 0 && (
         <p role="status" className="mt-3 font-semibold text-again">
           {unfit.size === 1 ? "One activity does" : `${unfit.size} activities do`} not fit what the group has been
@@ -176,14 +194,14 @@ export default function Plan({ group, plan: stored, choices, templates: first }:
             , or begin with
           </p>
           <p className="mt-3">
-            <Shelf busy={busy} onAdd={(kind, text) => add(kind, { focus, contrasts: [] }, text)} />
+            <Shelf busy={busy} onAdd={(kind, text) => add(kind, aim, text)} />
           </p>
         </EmptyState>
       ) : (
         <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
           <div className="mt-3">{list("Activities", main)}</div>
           <div className="mt-3 flex items-center justify-between">
-            <Shelf busy={busy} onAdd={(kind, text) => add(kind, { focus, contrasts: [] }, text)} />
+            <Shelf busy={busy} onAdd={(kind, text) => add(kind, aim, text)} />
             <p role="status" className={`text-right text-lg ${total > plan.minutes ? "font-bold text-again" : ""}`}>
               {minutesText(total)} of {minutesText(plan.minutes)}
               {total > plan.minutes && `: ${minutesText(total - plan.minutes)} too long.`}

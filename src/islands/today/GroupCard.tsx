@@ -1,11 +1,13 @@
 import { useState } from "react";
 import { Select } from "../../components/ui/Select.tsx";
 import { saidMoment } from "../../components/words/dates.ts";
-import { soundName } from "../../components/words/sounds.ts";
+import { proposalWords } from "../../components/words/focus-words.ts";
+import type { GroupProposal } from "../../server/evidence/proposals.ts";
 import type { Group } from "../../server/groups/groups.ts";
 import type { SequenceChoice, TodayCard } from "../../server/groups/today-page.ts";
 import { call } from "../shared/client.ts";
 import { useAutosave, WAITING } from "../shared/use-autosave.ts";
+import { ProposalItem } from "./ProposalItem.tsx";
 
 /** Where a group stands in an order of teaching. */
 type GroupStep = Pick<Group, "sequenceId" | "step">;
@@ -15,7 +17,7 @@ interface Props {
   readonly sequences: readonly SequenceChoice[];
 }
 
-/** A group: where it stands (and moving it on), last time, what was mixed up, and the way to today's chain. */
+/** A group: where it stands (and moving it on), last time, what to work on next, and the ways on. */
 export default function GroupCard({ card, sequences }: Props) {
   const [group, setGroup] = useState<Group>(card.group);
   const [failure, setFailure] = useState("");
@@ -34,6 +36,29 @@ export default function GroupCard({ card, sequences }: Props) {
     },
     onWaiting: () => setFailure(WAITING),
   });
+  const [proposals, setProposals] = useState(card.proposals);
+  const [wasPutOff, setWasPutOff] = useState<GroupProposal>();
+  const putOff = async (proposal: GroupProposal) => {
+    try {
+      await call("PUT /api/groups/:groupId/put-off", {
+        params: { groupId: group.id },
+        query: { focusId: proposal.id },
+      });
+      setProposals((now) => now.filter(({ id }) => id !== proposal.id));
+      setWasPutOff(proposal);
+    } catch (error) {
+      setFailure((error as Error).message);
+    }
+  };
+  const takeUp = async ({ id }: GroupProposal) => {
+    try {
+      await call("DELETE /api/groups/:groupId/put-off", { params: { groupId: group.id }, query: { focusId: id } });
+      setProposals((now) => card.proposals.filter((one) => one.id === id || now.includes(one)));
+      setWasPutOff(undefined);
+    } catch (error) {
+      setFailure((error as Error).message);
+    }
+  };
   const move = (to: GroupStep) => {
     show(to);
     autosave.save(to);
@@ -88,21 +113,30 @@ export default function GroupCard({ card, sequences }: Props) {
           </dd>
         </div>
         <div>
-          <dt className="label">What was mixed up</dt>
+          <dt className="label">To work on next</dt>
           <dd>
-            {card.substitutions.length === 0 && <span className="text-quiet">No pattern in the records so far.</span>}
-            <ul>
-              {card.substitutions.map((substitution) => (
-                <li key={`${substitution.learner} ${substitution.grapheme}`}>
-                  <a className="hover:underline" href={`/evidence?group=${group.id}&learner=${substitution.learnerId}`}>
-                    {substitution.learner}: <b className="font-learner text-[17px]">{substitution.grapheme}</b> read as{" "}
-                    {soundName(substitution.said)}
-                    <span className="text-quiet">
-                      {" "}
-                      · {substitution.times} of {substitution.chances} chances
-                    </span>
-                  </a>
-                </li>
+            {proposals.length === 0 && (
+              <span className="text-quiet">Nothing in the records calls for it: go on with what is newest.</span>
+            )}
+            {wasPutOff && (
+              <p role="status" className="flex flex-wrap items-center gap-x-2 text-quiet">
+                <span>
+                  <span className="font-learner">{proposalWords(wasPutOff).letters}</span> is put off, and stays off.
+                </span>
+                <button type="button" className="button" onClick={() => void takeUp(wasPutOff)}>
+                  Undo
+                </button>
+              </p>
+            )}
+            <ul className="divide-y divide-hairline">
+              {proposals.map((proposal, k) => (
+                <ProposalItem
+                  key={proposal.id}
+                  proposal={proposal}
+                  group={group}
+                  isFirst={k === 0}
+                  onPutOff={(one) => void putOff(one)}
+                />
               ))}
             </ul>
           </dd>
@@ -110,7 +144,10 @@ export default function GroupCard({ card, sequences }: Props) {
       </dl>
 
       <div className="mt-5 flex flex-wrap gap-2">
-        <a className="button button-main flex items-center" href={`/bench?group=${group.id}`}>
+        <a
+          className={`button flex items-center ${proposals.length === 0 ? "button-main" : ""}`}
+          href={`/bench?group=${group.id}`}
+        >
           Make a chain
         </a>
         <a className="button flex items-center" href={`/plan?group=${group.id}`}>

@@ -1,11 +1,20 @@
-import { type GroupScope, MAX_CHAIN_LENGTH } from "../../core/light.ts";
+import {
+  type Contrast,
+  DEFAULT_SHAPE,
+  type GroupScope,
+  MAX_CHAIN_LENGTH,
+  taughtGpcs,
+  taughtOf,
+} from "../../core/light.ts";
 import { chainIdField } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
+import { type GroupProposal, proposalsFor } from "../evidence/proposals.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
 import { idInAddress } from "../http/page.ts";
 import { recentWords } from "../sessions/sessions.ts";
+import { askWords } from "../words/pool.ts";
 import type { SavedChain } from "./chains.ts";
 import { getChain, listChains } from "./chains.ts";
 
@@ -21,18 +30,41 @@ export interface BenchPage {
   /** A chain of another group's, to start from. */
   readonly copyOf: SavedChain | undefined;
   readonly recent: readonly string[];
+  /** What it opens with where the address names nothing: a chain made for what the records call for, or the newest. */
+  readonly opening: Opening | undefined;
+}
+
+/** A chain made before the page was drawn, and what it is for. */
+export interface Opening {
+  /** Empty where none could be made in time. */
+  readonly words: readonly string[];
+  readonly focus: readonly string[];
+  readonly contrasts: readonly Contrast[];
+  readonly proposal: GroupProposal | undefined;
+  /** The address asked for it: it comes before a chain in the making. */
+  readonly isAsked: boolean;
+}
+
+/** What the address of the bench may say. */
+export interface BenchAddress {
+  readonly groupId: string | null;
+  readonly chainId?: string | null;
+  readonly copyId?: string | null;
+  /** Words to start from: `cat.hat.flat`. */
+  readonly given?: string | null;
+  /** A proposal that a chain is wanted for. */
+  readonly focusId?: string | null;
+  /** Nothing is to be made beforehand. */
+  readonly isEmpty?: boolean;
 }
 
 /**
- * Gathers the bench. Without a group in the address the first one is taken.
+ * Gathers the bench. Without a group in the address the first one is taken; without words in it, a chain is made.
  * @throws AppError "not-found" when the address names a group or chain that does not exist
  */
 export async function benchPage(
   db: Queryable,
-  groupId: string | null,
-  chainId: string | null,
-  copyId: string | null = null,
-  given: string | null = null,
+  { groupId, chainId = null, copyId = null, given = null, focusId = null, isEmpty = false }: BenchAddress,
 ): Promise<BenchPage> {
   const groups = await listGroups(db);
   const namedChain = idInAddress(chainIdField, chainId);
@@ -50,20 +82,43 @@ export async function benchPage(
       given: [],
       copyOf: undefined,
       recent: [],
+      opening: undefined,
     };
   const copied = idInAddress(chainIdField, copyId);
   const copyOf = copied ? await getChain(db, copied) : undefined;
   const chains = (await listChains(db, group.id)).slice(0, 40).map(({ id, title }) => ({ id, title }));
-  return {
-    groups,
-    group,
-    scope: await groupScope(db, group),
-    chains,
-    chain,
-    given: wordsIn(given),
-    copyOf,
-    recent: await recentWords(db, group.id),
-  };
+  const scope = await groupScope(db, group);
+  const recent = await recentWords(db, group.id);
+  const words = wordsIn(given);
+  const opensFull = !chain && !copyOf && words.length === 0 && !isEmpty;
+  const opening = opensFull ? await openingFor(db, group, { scope, recent, focusId }) : undefined;
+  return { groups, group, scope, chains, chain, given: words, copyOf, recent, opening };
+}
+
+/** A page does not wait longer for its chain; without one it opens as far as it is. */
+const WAIT_MS = 800;
+
+/** A chain for what the records call for, the strongest that can be aimed at; for the newest correspondence where they call for nothing. */
+async function openingFor(
+  db: Queryable,
+  group: Group,
+  { scope, recent, focusId }: { scope: GroupScope; recent: readonly string[]; focusId: string | null },
+): Promise<Opening | undefined> {
+  const proposals = await proposalsFor(db, group, scope);
+  const asked = proposals.find(({ id }) => id === focusId);
+  const called = asked ?? proposals.find(({ isNamed, contrast }) => isNamed && contrast !== undefined);
+  const [newest] = taughtGpcs(scope);
+  const aim = called
+    ? { focus: called.contrast ? [] : [called.gpc], contrasts: called.contrast ? [called.contrast] : [] }
+    : { focus: newest === undefined ? [] : [newest], contrasts: [] };
+  const { never, allowLists } = scope.school;
+  const request = { taught: taughtOf(scope), length: DEFAULT_SHAPE.length, ...aim, recent, never, allowLists, seed: 1 };
+  const answer = await Promise.race([
+    askWords("planChain", request),
+    new Promise<undefined>((resolve) => setTimeout(resolve, WAIT_MS)),
+  ]);
+  const words = Array.isArray(answer) ? (answer[0]?.words ?? []) : [];
+  return { words, ...aim, proposal: called, isAsked: asked !== undefined };
 }
 
 /** Words of an address (`cat.hat.flat`); what is no spelling is passed over. */

@@ -176,6 +176,21 @@ export const chains = pgTable(
   (table) => [index("chains_by_group").on(table.groupId, table.updatedAt)],
 );
 
+/** Proposals of what to work on next that a teacher put off for a group: they stay off. */
+export const putOff = pgTable(
+  "put_off",
+  {
+    groupId: uuid("group_id")
+      .$type<GroupId>()
+      .notNull()
+      .references(() => groups.id, { onDelete: "cascade" }),
+    /** Id of the proposal (`core/evidence/propose-focus.ts`). */
+    focusId: text("focus_id").notNull(),
+    createdAt: stamps.createdAt,
+  },
+  (table) => [primaryKey({ columns: [table.groupId, table.focusId] }), check("put_off_focus", notEmpty("focus_id"))],
+);
+
 /** Every state in which a chain was saved: nothing that was once kept is lost by saving over it. */
 export const chainVersions = pgTable(
   "chain_versions",

@@ -3,6 +3,7 @@ import type { Queryable } from "../db/database.ts";
 import { type Group, type Learner, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
 import { type EvidenceReport, evidenceReport } from "./evidence.ts";
+import { type GroupProposal, proposalsFor } from "./proposals.ts";
 
 export interface EvidencePage {
   readonly groups: readonly Group[];
@@ -10,6 +11,8 @@ export interface EvidencePage {
   readonly learner: Learner | undefined;
   readonly way: EvidenceWay;
   readonly report: EvidenceReport | undefined;
+  /** What matters most of it: the best proposal that this learner, or one of the group, has a part in. */
+  readonly proposal: GroupProposal | undefined;
 }
 
 /**
@@ -26,9 +29,14 @@ export async function evidencePage(
   const groups = await listGroups(db);
   const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
-  if (!group) return { groups, group: undefined, learner: undefined, way, report: undefined };
+  if (!group) return { groups, group: undefined, learner: undefined, way, report: undefined, proposal: undefined };
   const learner = learnerId ? group.learners.find(({ id }) => id === learnerId) : undefined;
   if (learnerId && !learner) throw new AppError("not-found", "There is no such learner in this group.");
   const report = await evidenceReport(db, { groupId: group.id, way, ...(learner && { learnerId: learner.id }) });
-  return { groups, group, learner, way, report };
+  const proposals = await proposalsFor(db, group);
+  const proposal = proposals.find(
+    (one) =>
+      one.learners[0]?.way === way && (!learner || one.learners.some(({ learnerId }) => learnerId === learner.id)),
+  );
+  return { groups, group, learner, way, report, proposal };
 }

@@ -1,8 +1,10 @@
-import { evidenceQuery, openedQuery } from "../../schemas/evidence.ts";
+import { evidenceQuery, focusQuery, openedQuery } from "../../schemas/evidence.ts";
 import { newResponseInput } from "../../schemas/responses.ts";
+import { getGroup } from "../groups/groups.ts";
 import { route } from "../http/route.ts";
 import { evidenceReport } from "./evidence.ts";
 import { openedResponses } from "./opened.ts";
+import { proposalsFor, putProposalOff, takeUpProposal } from "./proposals.ts";
 import { storeResponse } from "./responses.ts";
 
 export const EVIDENCE_ROUTES = {
@@ -12,6 +14,21 @@ export const EVIDENCE_ROUTES = {
     body: newResponseInput,
     status: 201,
     run: ({ db, body }) => storeResponse(db, body),
+  }),
+  ...route("GET /api/groups/:groupId/proposals", {
+    summary: "What a group is to work on next, best first, with everything it was chosen by.",
+    answers: "proposals",
+    run: async ({ db, params }) => proposalsFor(db, await getGroup(db, params.groupId)),
+  }),
+  ...route("PUT /api/groups/:groupId/put-off", {
+    summary: "Puts a proposal off for a group: it is not proposed again.",
+    query: focusQuery,
+    run: ({ db, params, query }) => putProposalOff(db, params.groupId, query.focusId),
+  }),
+  ...route("DELETE /api/groups/:groupId/put-off", {
+    summary: "Takes up a proposal that was put off.",
+    query: focusQuery,
+    run: ({ db, params, query }) => takeUpProposal(db, params.groupId, query.focusId),
   }),
   ...route("GET /api/evidence", {
     summary: "What was read or built as what, for a group or one learner of it.",

@@ -1,0 +1,212 @@
+import type { Contrast } from "../chains/request.ts";
+import type { Lexicon } from "../lexicon/lexicon.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import type { EvidenceWay } from "../responses/response-modes.ts";
+import type { Sequence } from "../scope/sequence.ts";
+import { isTaughtGpc, type TaughtSet, taughtAt } from "../scope/taught-set.ts";
+import { isVowel } from "../sounds/phonemes.ts";
+import { GPCS, gpcById, gpcId, partsOfGpcId } from "../spelling/gpc.ts";
+import { chancesToSettle } from "../statistics/naming-power.ts";
+import { isNamed, type Tally } from "../statistics/naming-rule.ts";
+import { type Interval, wilsonInterval } from "../statistics/wilson.ts";
+import type { UnitCount } from "./unit-counts.ts";
+
+/** A count with whose it is, in which way of working, and when the latest answer in it was. */
+export interface EvidenceCount extends UnitCount {
+  readonly learnerId: string;
+  readonly way: EvidenceWay;
+  /** ISO time. */
+  readonly lastAt: string;
+}
+
+/** One learner's part in a proposal. */
+export interface LearnerShare extends Tally {
+  readonly learnerId: string;
+  readonly way: EvidenceWay;
+  /** 95 % Wilson interval of the share. */
+  readonly interval: Interval;
+  /** The rule that names a pattern names it. */
+  readonly isNamed: boolean;
+}
+
+/** Something to work on next, with everything it was chosen by. */
+export interface FocusProposal {
+  /** `"e=e>ɪ"`: the same for as long as the same is meant. */
+  readonly id: string;
+  readonly gpc: string;
+  /** Phonemes said in its place; empty when it is left out. */
+  readonly said: readonly string[];
+  /** What a chain is to tell apart; undefined where what is said has no taught spelling, or nothing is said. */
+  readonly contrast: Contrast | undefined;
+  /** Who makes the substitution, and in which way of working, the surest first. */
+  readonly learners: readonly [LearnerShare, ...LearnerShare[]];
+  /** The rule names it for one of them. */
+  readonly isNamed: boolean;
+  /** More chances that would settle it for the first of them, where it is not named yet. */
+  readonly settledAfter: number | undefined;
+  /** Share of the words that come within reach next which hold it, 0 to 1. */
+  readonly need: number;
+  /** ISO time of the latest such answer. */
+  readonly lastAt: string;
+  /** Higher first; only compares proposals of one call. */
+  readonly score: number;
+}
+
+export interface ProposalOptions {
+  /** Steps of the order that count as the coming ones. */
+  readonly comingSteps?: number;
+  /** ISO time from which "how long since" is counted; the latest answer unless given. */
+  readonly now?: string;
+  /** Ids of proposals that a teacher has put off. */
+  readonly putOff?: readonly string[];
+}
+
+/** Fewer than so many times a substitution is a slip. */
+const LEAST_TIMES = 2;
+const COMING_STEPS = 3;
+/** Days after which an old substitution counts half. Ours; common practice, no source. */
+const HALF_LIFE_DAYS = 28;
+const DAY_MS = 86_400_000;
+
+/**
+ * What to work on next, best first: substitutions that the records show, ranked by how sure they are, how often and by how
+ * many they are made, how much the coming steps need them, and how long ago it was. A correspondence that is not taught is
+ * no focus. What the rule names comes before what it does not name yet; of those, only what was made twice.
+ *
+ * @param evidence counts of a group's learners, or of one
+ * @param taught what the group has been taught
+ * @param sequence its order of teaching
+ * @param step where the group stands in it, from 1
+ */
+export function proposeFocus(
+  evidence: readonly EvidenceCount[],
+  taught: TaughtSet,
+  sequence: Pick<Sequence, "steps">,
+  step: number,
+  options: ProposalOptions = {},
+  lexicon: Lexicon = shippedLexicon(),
+): FocusProposal[] {
+  const found = tallySubstitutions(evidence.filter(({ gpc }) => isTaughtGpc(gpc, taught)));
+  if (found.length === 0) return [];
+  const now = new Date(
+    options.now ?? evidence.reduce((last, { lastAt }) => (lastAt > last ? lastAt : last), ""),
+  ).getTime();
+  const need = needOf(taught, sequence, step + (options.comingSteps ?? COMING_STEPS), lexicon);
+  const putOff = new Set(options.putOff);
+  return found
+    .filter(({ id }) => !putOff.has(id))
+    .map(({ id, gpc, said, learners, lastAt }): FocusProposal => {
+      const [first] = learners;
+      const sure = first.interval.low;
+      const often = learners.filter((one) => one.isNamed).reduce((sum, { times, chances }) => sum + times / chances, 0);
+      const daysAgo = Math.max(0, (now - new Date(lastAt).getTime()) / DAY_MS);
+      const isSure = learners.some((one) => one.isNamed);
+      return {
+        ...{ id, gpc, said, learners, lastAt, isNamed: isSure },
+        contrast: contrastOf(gpc, said, taught),
+        settledAfter: isSure ? undefined : chancesToSettle(first, Math.max(first.times / first.chances, 0.3)),
+        need: need(gpc),
+        score: (isSure ? 1 : 0) + (sure + 0.3 * often + 0.3 * need(gpc)) * 0.5 ** (daysAgo / HALF_LIFE_DAYS),
+      };
+    })
+    .sort((a, b) => b.score - a.score || (a.id < b.id ? -1 : 1));
+}
+
+interface Found {
+  readonly id: string;
+  readonly gpc: string;
+  readonly said: readonly string[];
+  readonly learners: [LearnerShare, ...LearnerShare[]];
+  readonly lastAt: string;
+}
+
+function tallySubstitutions(evidence: readonly EvidenceCount[]): Found[] {
+  const chances = new Map<string, number>();
+  const made = new Map<
+    string,
+    { gpc: string; said: readonly string[]; lastAt: string; by: Map<string, EvidenceCount & Tally> }
+  >();
+  const whose = ({ learnerId, way, gpc }: EvidenceCount) => `${learnerId} ${way} ${gpc}`;
+  for (const one of evidence) {
+    chances.set(whose(one), (chances.get(whose(one)) ?? 0) + one.count);
+    if (!one.said) continue;
+    const id = `${one.gpc}>${one.said.join("+")}`;
+    const known = made.get(id) ?? { gpc: one.gpc, said: one.said, lastAt: one.lastAt, by: new Map() };
+    made.set(id, known);
+    if (one.lastAt > known.lastAt) known.lastAt = one.lastAt;
+    const key = whose(one);
+    known.by.set(key, { ...one, times: (known.by.get(key)?.times ?? 0) + one.count, chances: 0 });
+  }
+  return [...made].flatMap(([id, { gpc, said, lastAt, by }]): Found[] => {
+    const learners = [...by]
+      .filter(([, { times }]) => times >= LEAST_TIMES)
+      .map(([key, { learnerId, way, times }]): LearnerShare => {
+        const tally = { times, chances: chances.get(key) ?? times };
+        return { learnerId, way, ...tally, interval: wilsonInterval(times, tally.chances), isNamed: isNamed(tally) };
+      })
+      .sort((a, b) => b.interval.low - a.interval.low || b.chances - a.chances);
+    const [first, ...others] = learners;
+    return first ? [{ id, gpc, said, lastAt, learners: [first, ...others] }] : [];
+  });
+}
+
+/**
+ * The taught spelling of what is said instead, to be set beside what should have been said: the commonest one, of vowels
+ * for a vowel and of consonants for a consonant.
+ */
+function contrastOf(gpc: string, said: readonly string[], taught: TaughtSet): Contrast | undefined {
+  if (said.length === 0) return undefined;
+  const { phonemes } = partsOfGpcId(gpc);
+  if (phonemes.some(isVowel) !== said.some(isVowel)) return undefined;
+  const sounds = said.join("+");
+  const [partner] = GPCS.filter(
+    (one) => one.phonemes.join("+") === sounds && one.id !== gpc && isTaughtGpc(one.id, taught),
+  )
+    // A single letter before a digraph, as the learner would write it.
+    .sort((a, b) => a.commonness - b.commonness || a.grapheme.length - b.grapheme.length);
+  return partner && gpcById(gpc) ? { a: gpc, b: partner.id } : undefined;
+}
+
+/** Words of which the coming steps are thought: those that children know. */
+const KNOWN_BY_SEVEN = 2;
+
+const IDS_OF_WORDS = new WeakMap<Lexicon, readonly (readonly string[])[]>();
+
+/** The correspondences of every word that children know, each once. */
+function idsOfWords(lexicon: Lexicon): readonly (readonly string[])[] {
+  let ids = IDS_OF_WORDS.get(lexicon);
+  if (!ids) {
+    ids = lexicon.words
+      .filter(({ familiarity }) => familiarity <= KNOWN_BY_SEVEN)
+      .map(({ readings }) => [
+        ...new Set(readings[0].units.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes))),
+      ]);
+    IDS_OF_WORDS.set(lexicon, ids);
+  }
+  return ids;
+}
+
+/** How many of the words that come within reach up to a step hold a correspondence; of those within reach, where none come. */
+function needOf(
+  taught: TaughtSet,
+  sequence: Pick<Sequence, "steps">,
+  until: number,
+  lexicon: Lexicon,
+): (gpc: string) => number {
+  const then = taughtAt(sequence, until, {}, taught.accent);
+  const known = new Map<string, "now" | "then" | "later">();
+  const whenOf = (id: string) => {
+    let when = known.get(id);
+    if (!when) {
+      when = isTaughtGpc(id, taught) ? "now" : isTaughtGpc(id, then) ? "then" : "later";
+      known.set(id, when);
+    }
+    return when;
+  };
+  const within = idsOfWords(lexicon).filter((ids) => ids.every((id) => whenOf(id) !== "later"));
+  const coming = within.filter((ids) => ids.some((id) => whenOf(id) === "then"));
+  const words = coming.length > 0 ? coming : within;
+  const holding = new Map<string, number>();
+  for (const ids of words) for (const id of ids) holding.set(id, (holding.get(id) ?? 0) + 1);
+  return (gpc) => (words.length === 0 ? 0 : (holding.get(gpc) ?? 0) / words.length);
+}

@@ -1,0 +1,36 @@
+import { proposalEvidence, proposalReason, proposalWords } from "../../components/words/focus-words.ts";
+import { gpcLetters } from "../../components/words/sounds.ts";
+import type { Opening } from "../../server/chains/bench-page.ts";
+
+interface Props {
+  readonly opening: Opening;
+  readonly onEmpty: () => void;
+}
+
+/** Says why the bench has opened with this chain. */
+export function OpeningNotice({ opening: { proposal, focus }, onEmpty }: Props) {
+  const words = proposal && proposalWords(proposal);
+  const reason = proposal && proposalReason(proposal);
+  return (
+    <div role="status" className="flex items-center gap-x-3 border-b border-hairline px-4 py-1 text-[14px]">
+      <p className="min-w-0 flex-1">
+        {proposal && words ? (
+          <>
+            Made for <b className="font-learner text-[17px]">{words.letters}</b> {words.rest}:{" "}
+            <span className="text-quiet">
+              {proposalEvidence(proposal)}
+              {reason && `; ${reason}`}
+            </span>
+          </>
+        ) : (
+          <>
+            Made for the newest: <b className="font-learner text-[17px]">{focus.map(gpcLetters).join(", ")}</b>
+          </>
+        )}
+      </p>
+      <button type="button" className="button shrink-0" onClick={onEmpty}>
+        Start empty
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,9 @@
+CREATE TABLE "put_off" (
+	"group_id" uuid NOT NULL,
+	"focus_id" text NOT NULL,
+	"created_at" timestamp with time zone DEFAULT now() NOT NULL,
+	CONSTRAINT "put_off_group_id_focus_id_pk" PRIMARY KEY("group_id","focus_id"),
+	CONSTRAINT "put_off_focus" CHECK (btrim(focus_id) <> '')
+);
+--> statement-breakpoint
+ALTER TABLE "put_off" ADD CONSTRAINT "put_off_group_id_groups_id_fk" FOREIGN KEY ("group_id") REFERENCES "public"."groups"("id") ON DELETE cascade ON UPDATE no action;
