@@ -61,6 +61,7 @@ const ROWS: readonly (readonly [table: string, insert: string])[] = [
     "templates",
     `(id, name, parts) values ('${id(11)}', 'Ours', '[{"kind": "dictation", "items": 4, "matters": 2, "priority": 2}]')`,
   ],
+  ["put_off", `(group_id, focus_id) values ('${GROUP}', 'e=e>ɪ')`],
   ["outcome_totals", `(learner_id, way, held_back, outcome, count) values ('${LEARNER}', 'read', false, 'right', 2)`],
   ["lesson_totals", `(learner_id, way, session_id, count) values ('${LEARNER}', 'read', '${SESSION}', 2)`],
   [

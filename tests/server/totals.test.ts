@@ -95,6 +95,31 @@ describe("totals", () => {
     expect(body.lessonCount).toBe(1);
   });
 
+  it("lead to what to work on next, which can be put off and taken up", async () => {
+    const made = await newGroup("Skerry", ["Fulmar"]);
+    const fulmar = made.learners[0];
+    const sessionId = await lessonOf(made.id);
+    const proposals = async () => (await send("GET /api/groups/:groupId/proposals", { id: made.id })).body;
+    expect(await proposals()).toEqual([]);
+    for (const wordIndex of [0, 3]) {
+      const answer = { outcome: "wrong", substitutions: [{ unit: 0, said: ["tʃ"] }] };
+      const body = { ...{ id: randomUUID(), sessionId, learnerId: fulmar.id, wordIndex, mode: "read", answer } };
+      await send("POST /api/responses", { body: { ...body, at: "2026-11-24T09:30:00Z" } });
+    }
+    const [first] = await proposals();
+    expect(first).toMatchObject({ id: "sh=ʃ>tʃ", contrast: { a: "sh=ʃ", b: "ch=tʃ" }, isNamed: false });
+    expect(first.settledAfter).toBeGreaterThan(0);
+    expect(first.learners).toMatchObject([{ nickname: "Fulmar", times: 2, chances: 2 }]);
+    const query = `focusId=${encodeURIComponent(first.id)}`;
+    const route = "/api/groups/:groupId/put-off";
+    for (const _ of [1, 2]) expect((await send(`PUT ${route}`, { id: made.id, query })).status).toBe(204);
+    expect(await proposals()).toEqual([]);
+    expect((await send(`DELETE ${route}`, { id: made.id, query })).status).toBe(204);
+    expect(await proposals()).toHaveLength(1);
+    expect((await send(`PUT ${route}`, { id: made.id, query: "focusId=rubbish" })).status).toBe(400);
+    expect((await send(`PUT ${route}`, { id: randomUUID(), query })).status).toBe(404);
+  });
+
   it("of a learner who was erased are gone", async () => {
     const made = await newGroup("Shoal", ["Petrel"]);
     const petrel = made.learners[0];

@@ -66,6 +66,8 @@ const LEAST_TIMES = 2;
 const COMING_STEPS = 3;
 /** Days after which an old substitution counts half. Ours; common practice, no source. */
 const HALF_LIFE_DAYS = 28;
+/** Days after which a pattern that has not shown itself again comes behind those that have. Ours; common practice, no source. */
+const FRESH_DAYS = 42;
 const DAY_MS = 86_400_000;
 
 /**
@@ -106,7 +108,9 @@ export function proposeFocus(
         contrast: contrastOf(gpc, said, taught),
         settledAfter: isSure ? undefined : chancesToSettle(first, Math.max(first.times / first.chances, 0.3)),
         need: need(gpc),
-        score: (isSure ? 1 : 0) + (sure + 0.3 * often + 0.3 * need(gpc)) * 0.5 ** (daysAgo / HALF_LIFE_DAYS),
+        score:
+          (isSure && daysAgo <= FRESH_DAYS ? 1 : 0) +
+          (sure + 0.3 * often + 0.3 * need(gpc)) * 0.5 ** (daysAgo / HALF_LIFE_DAYS),
       };
     })
     .sort((a, b) => b.score - a.score || (a.id < b.id ? -1 : 1));

@@ -143,6 +143,7 @@ export async function sweepDisk(db: Database): Promise<void> {
     "unit_totals",
     "outcome_totals",
     "lesson_totals",
+    "put_off",
   ])
     await db.execute(sql.raw(`vacuum full ${table}`));
   await db.execute(sql`select pg_switch_wal()`);

@@ -1,5 +1,6 @@
 import { lexiconIn, shippedLexicon } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
+import { proposalsFor } from "../evidence/proposals.ts";
 import { listGroups } from "../groups/groups.ts";
 import { getSchool } from "../school/school.ts";
 import { askWords } from "../words/pool.ts";
@@ -28,6 +29,8 @@ export async function warmUp(db: Queryable): Promise<void> {
   await faultsIn(db, group.id, [
     { id: "warm-up", heldBack: false, content: { kind: "read-chain", words }, teacherMade: {} },
   ]);
+  await pause();
+  await proposalsFor(db, group);
   await pause();
   await checkedPlan(db, await getPlan(db, group.id));
   const request = await requestFor(db, group.id, { focus: [], contrasts: [], minutes: MINUTES, seed: 1 });
