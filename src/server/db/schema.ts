@@ -357,7 +357,8 @@ export const responses = pgTable(
     ...stamps,
   },
   (table) => [
-    index("responses_by_session").on(table.sessionId),
+    // A line of answers, and with its first column all of a session.
+    index("responses_by_line").on(table.sessionId, table.learnerId, table.wordIndex, table.mode),
     index("responses_by_learner").on(table.learnerId, table.at),
     // A learner's cards and irregular words are dealt from their answers alone.
     index("responses_by_word").on(table.learnerId, table.mode, table.word).where(sql`standing`),

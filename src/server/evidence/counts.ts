@@ -1,4 +1,4 @@
-import { and, eq, getTableName, sql } from "drizzle-orm";
+import { and, eq, getTableName, type SQL, sql } from "drizzle-orm";
 import type { PgColumn, PgTable } from "drizzle-orm/pg-core";
 import { MODES, unitCounts } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
@@ -95,21 +95,36 @@ const WRITTEN_AT_ONCE = 2_000;
 
 /** Puts totals into their tables, added to the rows that are there. @param totals with counts above 0 */
 export async function putTotals(db: Queryable, totals: readonly Total[]): Promise<void> {
+  const inserts: SQL[] = [];
   for (const name of TOTALS_TABLES) {
     const rows = totals.filter(({ table }) => table === name);
-    const columns = columnsOf(name);
     for (let k = 0; k < rows.length; k += WRITTEN_AT_ONCE)
-      await db
-        .insert(TABLES[name] as PgTable)
-        .values(rows.slice(k, k + WRITTEN_AT_ONCE).map(({ key, count, lastAt }) => ({ ...key, count, lastAt })))
-        .onConflictDoUpdate({
-          target: TOTALS[name].keys.map((key) => columns[key] as PgColumn),
-          set: {
-            count: sql`${columns["count"]} + excluded.count`,
-            ...(columns["lastAt"] && { lastAt: sql`greatest(${columns["lastAt"]}, excluded.last_at)` }),
-          },
-        });
+      inserts.push(insertOf(db, name, rows.slice(k, k + WRITTEN_AT_ONCE)));
   }
+  if (inserts.length > TOTALS_TABLES.length) {
+    for (const one of inserts) await db.execute(one);
+    return;
+  }
+  // A mark waits for every statement: one for all tables.
+  const [last, ...others] = inserts.reverse();
+  if (!last) return;
+  const named = others.map((one, k) => sql`${sql.identifier(`put${k}`)} as (${one})`);
+  await db.execute(named.length === 0 ? last : sql`with ${sql.join(named, sql`, `)} ${last}`);
+}
+
+function insertOf(db: Queryable, name: TotalsTable, rows: readonly Total[]): SQL {
+  const columns = columnsOf(name);
+  return db
+    .insert(TABLES[name] as PgTable)
+    .values(rows.map(({ key, count, lastAt }) => ({ ...key, count, lastAt })))
+    .onConflictDoUpdate({
+      target: TOTALS[name].keys.map((key) => columns[key] as PgColumn),
+      set: {
+        count: sql`${columns["count"]} + excluded.count`,
+        ...(columns["lastAt"] && { lastAt: sql`greatest(${columns["lastAt"]}, excluded.last_at)` }),
+      },
+    })
+    .getSQL();
 }
 
 /** Keeps the totals up with answers that come in or stand no longer. Belongs into the transaction that stores them. */

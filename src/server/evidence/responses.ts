@@ -56,16 +56,14 @@ const toStored = (row: ResponseRow): StoredResponse => ({
 });
 
 async function checkMember(db: Queryable, session: Session, learnerId: LearnerId): Promise<void> {
+  const isMember = and(eq(memberships.learnerId, learners.id), eq(memberships.groupId, session.groupId));
   const [learner] = await db
-    .select({ id: learners.id })
+    .select({ groupId: memberships.groupId })
     .from(learners)
+    .leftJoin(memberships, isMember)
     .where(and(eq(learners.id, learnerId), isNull(learners.eraseAt)));
   if (!learner) throw notFound("learner");
-  const [member] = await db
-    .select({ id: memberships.learnerId })
-    .from(memberships)
-    .where(and(eq(memberships.groupId, session.groupId), eq(memberships.learnerId, learnerId)));
-  if (member) return;
+  if (learner.groupId !== null) return;
   // Who has moved to another group meanwhile was here all the same.
   const [answer] = await db
     .select({ id: responses.id })

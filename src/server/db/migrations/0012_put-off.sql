@@ -6,4 +6,6 @@ CREATE TABLE "put_off" (
 	CONSTRAINT "put_off_focus" CHECK (btrim(focus_id) <> '')
 );
 --> statement-breakpoint
-ALTER TABLE "put_off" ADD CONSTRAINT "put_off_group_id_groups_id_fk" FOREIGN KEY ("group_id") REFERENCES "public"."groups"("id") ON DELETE cascade ON UPDATE no action;
+DROP INDEX "responses_by_session";--> statement-breakpoint
+ALTER TABLE "put_off" ADD CONSTRAINT "put_off_group_id_groups_id_fk" FOREIGN KEY ("group_id") REFERENCES "public"."groups"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+CREATE INDEX "responses_by_line" ON "responses" USING btree ("session_id","learner_id","word_index","mode");
