@@ -1,6 +1,6 @@
 import type { EvidenceWay } from "../../core/light.ts";
 import type { GroupProposal } from "../../server/evidence/proposals.ts";
-import { counted } from "./counted.ts";
+import { counted, fewOf } from "./counted.ts";
 import { soundName } from "./sounds.ts";
 
 /** What of a proposal is put into words. */
@@ -22,13 +22,12 @@ export function proposalWords({ gpc, said, learners: [first] }: Proposed): { let
 
 /** Whose it is and how sure: `"Sandpiper 11 of 19 (36 to 77 in 100), Heron 5 of 9"`. */
 export function proposalEvidence({ learners }: Proposed): string {
-  const shown = learners.slice(0, NAMED).map(({ nickname, times, chances, interval, way }, k) => {
+  const shares = learners.map(({ nickname, times, chances, interval, way }, k) => {
     const sure = k === 0 ? ` (${inHundred(interval.low)} to ${inHundred(interval.high)} in 100)` : "";
     const built = way === "built" ? " built" : "";
     return `${nickname} ${times} of ${chances}${built}${sure}`;
   });
-  const others = learners.length - shown.length;
-  return [...shown, ...(others > 0 ? [`and ${counted(others, "other")}`] : [])].join(", ");
+  return fewOf(shares, NAMED);
 }
 
 /** Why it comes now: how sure it is, and how much the coming steps need it. */

@@ -166,6 +166,13 @@ describe("planChain", () => {
     expect(plan?.flags.flat().some(({ code }) => code === "used-lately")).toBe(true);
   });
 
+  it("brings them again sooner than it gives up a pair to tell apart", () => {
+    const contrasts = [{ a: "sh=ʃ", b: "ch=tʃ" }];
+    const withCh = shippedLexicon().words.flatMap(({ word }) => (word.includes("ch") ? [word] : []));
+    const [plan] = plansOf(base(14, { contrasts, recent: withCh }));
+    expect(plan?.contrasts[0]?.minimalSteps).toBeGreaterThan(0);
+  });
+
   it("by ear only sounds count: letters may change with them", () => {
     const [plan] = plansOf(base(1, { mode: "ears-only", contrasts: [{ a: "i=ɪ", b: "e=e" }], length: 6 }));
     expect(plan?.steps.every((step) => step.single)).toBe(true);

@@ -9,7 +9,7 @@ import {
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
-import { counted } from "../../components/words/counted.ts";
+import { counted, fewOf } from "../../components/words/counted.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS, type ChanceCount, type EvidenceWay } from "../../core/light.ts";
@@ -191,9 +191,15 @@ export default function Evidence({ report, whose, groupId, learnerId, way }: Pro
   );
 }
 
+/** Learners named beside a figure; the answers behind it name all. */
+const NAMED = 4;
+
 /** `"Sandpiper 9, Heron 2"`: whose readings these were, most first. */
 const whoSaid = (by: Row["substitutions"][number]["by"]): string =>
-  by.map(({ learner, count }) => `${learner} ${count}`).join(", ");
+  fewOf(
+    by.map(({ learner, count }) => `${learner} ${count}`),
+    NAMED,
+  );
 
 interface RowProps {
   readonly row: Row;

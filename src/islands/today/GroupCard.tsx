@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Select } from "../../components/ui/Select.tsx";
+import { fewOf } from "../../components/words/counted.ts";
 import { saidMoment } from "../../components/words/dates.ts";
 import { proposalWords } from "../../components/words/focus-words.ts";
 import type { GroupProposal } from "../../server/evidence/proposals.ts";
@@ -16,6 +17,9 @@ interface Props {
   readonly card: TodayCard;
   readonly sequences: readonly SequenceChoice[];
 }
+
+/** Learners named on the card. */
+const NAMED = 6;
 
 /** A group: where it stands (and moving it on), last time, what to work on next, and the ways on. */
 export default function GroupCard({ card, sequences }: Props) {
@@ -68,7 +72,12 @@ export default function GroupCard({ card, sequences }: Props) {
     <article aria-label={group.name} className="flex min-w-0 flex-col rounded-xl border border-rule bg-sheet p-5">
       <header className="flex flex-wrap items-baseline justify-between gap-x-3">
         <h2 className="text-xl font-bold">{group.name}</h2>
-        <span className="text-quiet">{group.learners.map((l) => l.nickname).join(", ") || "no learners yet"}</span>
+        <span className="text-quiet">
+          {fewOf(
+            group.learners.map((l) => l.nickname),
+            NAMED,
+          ) || "no learners yet"}
+        </span>
       </header>
 
       <div className="mt-4 grid gap-2 sm:grid-cols-2">

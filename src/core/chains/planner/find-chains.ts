@@ -44,13 +44,27 @@ export function findChains(
     if (!found.ok && !MENDED_BY_WORDS.has(found.reason.code)) break;
   }
   const { found, unmet } = best as { found: Found; unmet: readonly string[] };
+  const recentCount = request.recent?.length ?? 0;
+  // Nor is a pair given up: a chain that never changes the one into the other tells them apart nowhere.
+  if (found.ok && recentCount > 0 && request.contrasts.length > 0 && crossedBy(found, request, lexicon) === 0) {
+    const again = findChains({ ...request, recent: [] }, lexicon, wanted, budget, mustMeetAims);
+    if (again.ok && crossedBy(again, request, lexicon) > 0) return again;
+  }
   // Around words that stay in their places, and for less than was asked, the aim is met as far as it goes.
   const isFree = mustMeetAims && !request.fixed?.some((word) => word !== undefined) && request.contrasts.length === 0;
   const meetsNone = request.focus.length > 0 && unmet.length === request.focus.length;
   if (!found.ok || !isFree || !meetsNone) return found;
   // Where every word for the aim was taught lately, those words come again sooner than that the aim is given up.
-  if ((request.recent?.length ?? 0) > 0) return findChains({ ...request, recent: [] }, lexicon, wanted, budget);
+  if (recentCount > 0) return findChains({ ...request, recent: [] }, lexicon, wanted, budget);
   return { ok: false, reason: { code: "aim-out-of-reach", aims: unmet } };
+}
+
+/** Steps of the best chain found that change one of a contrast into the other. */
+function crossedBy(found: Found & { ok: true }, request: ChainRequest, lexicon: Lexicon): number {
+  const [first] = found.chains;
+  if (!first) return 0;
+  const { contrasts } = describeEntries(first.entries, request, lexicon);
+  return contrasts.reduce((sum, { minimalSteps }) => sum + minimalSteps, 0);
 }
 
 /** Aims that the best chain found does not meet. */
