@@ -139,7 +139,7 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
   {
     level: "not-every-school",
     reason: "the body: mild, or private",
-    words: `bra bras breast breasts bum bums bummed butt butts burp burps belch barf hump humps bust busts
+    words: `fanny fannies bra bras breast breasts bum bums bummed butt butts burp burps belch barf hump humps bust busts
       rump womb strip stripped strips stud studs hoes hash knob knobs nymph nymphs flirt flirts flirting
       screwed suck sucks sucked snatch scat panties underwear bikini lover lovers lingerie virgin virgins
       pregnant vomit vomited urine bladder armpit booty bosom divorce affair affairs mistress
@@ -155,7 +155,7 @@ export const UNSUITABLE: readonly UnsuitableGroup[] = [
   {
     level: "not-every-school",
     reason: "unkind about a person",
-    words: `fat fats dumb lame lisp scum jerk jerks punk punks spook spooks spooked tramp trumps trump freak
+    words: `bender benders scrubber scrubbers swarthy fat fats dumb lame lisp scum jerk jerks punk punks spook spooks spooked tramp trumps trump freak
       freaks moron morons idiot idiots stupid cretin loser losers sucker suckers ugly dummy dummies crazy
       lunatic maniac maniacs psycho cripples crippled hag hags wimp wimps nerd nerds geek geeks
       goon goons weirdo bitchy fatty gay gays lesbian homo bigot aids dumber dumbest loony wacko wackos weirdos
