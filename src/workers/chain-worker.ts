@@ -7,9 +7,11 @@ import {
   type ChainPlan,
   type ChainReport,
   type ChainRequest,
+  type ChainTarget,
   describeChain,
   FAMILIAR,
   FAMILIAR_IN_GAPS,
+  type FirstChain,
   graphOf,
   type JudgeRequest,
   judgeChain,
@@ -20,6 +22,7 @@ import {
   type Neighbour,
   type NoChain,
   planChain,
+  planFirst,
   planLevels,
   shippedLexicon,
   type WordVerdict,
@@ -38,6 +41,12 @@ const api = {
   },
   async plan(request: ChainRequest, onProgress?: (done: number, all: number) => void): Promise<ChainPlan[] | NoChain> {
     return planChain(withKept(request), undefined, onProgress ? { onProgress } : {});
+  },
+  async planFirst(
+    request: Omit<ChainRequest, keyof ChainTarget>,
+    targets: readonly ChainTarget[],
+  ): Promise<FirstChain | undefined> {
+    return planFirst(withKept(request), targets);
   },
   async levels(request: ChainRequest): Promise<ChainLevels | NoChain> {
     return planLevels(withKept(request));

@@ -127,7 +127,11 @@ export default function Bench(page: BenchProps) {
           <NoChainNotice answer={planning.refusal} onRelax={planning.relax} onClose={planning.closeRefusal} />
         )}
         {page.opening && words.length > 0 && words === opened && (
-          <OpeningNotice opening={page.opening} onEmpty={() => dispatch({ type: "words", words: [] })} />
+          <OpeningNotice
+            opening={page.opening}
+            target={{ focus, contrasts }}
+            onEmpty={() => dispatch({ type: "words", words: [] })}
+          />
         )}
         <MendNotice
           broken={broken}

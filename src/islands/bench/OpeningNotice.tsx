@@ -1,14 +1,20 @@
+import { dequal } from "dequal";
 import { proposalEvidence, proposalReason, proposalWords } from "../../components/words/focus-words.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
+import type { ChainTarget } from "../../core/light.ts";
 import type { Opening } from "../../server/chains/bench-page.ts";
 
 interface Props {
   readonly opening: Opening;
+  /** What the chain was made for in the end. */
+  readonly target: ChainTarget;
   readonly onEmpty: () => void;
 }
 
 /** Says why the bench has opened with this chain. */
-export function OpeningNotice({ opening: { proposal, focus }, onEmpty }: Props) {
+export function OpeningNotice({ opening, target, onEmpty }: Props) {
+  // Where no chain could hold what was called for, it is made for something else.
+  const proposal = opening.proposal && dequal(target, opening.targets[0]) ? opening.proposal : undefined;
   const words = proposal && proposalWords(proposal);
   const reason = proposal && proposalReason(proposal);
   return (
@@ -22,9 +28,12 @@ export function OpeningNotice({ opening: { proposal, focus }, onEmpty }: Props) 
               {reason && `; ${reason}`}
             </span>
           </>
+        ) : target.focus.length === 0 ? (
+          "Made of what has been taught"
         ) : (
           <>
-            Made for the newest: <b className="font-learner text-[17px]">{focus.map(gpcLetters).join(", ")}</b>
+            Made for the newest that a chain can hold:{" "}
+            <b className="font-learner text-[17px]">{target.focus.map(gpcLetters).join(", ")}</b>
           </>
         )}
       </p>

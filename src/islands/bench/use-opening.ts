@@ -24,14 +24,14 @@ export function useOpening(
   const asked = useRef(rules);
   useEffect(() => {
     if (!opening || opening.words.length > 0) return;
-    const { focus, contrasts } = opening;
-    const request = { ...requestOf(now.current.shape, []), ...asked.current, focus, contrasts, seed: 1 };
+    const request = { ...requestOf(now.current.shape, []), ...asked.current, seed: 1 };
     planner
-      .ask((api) => api.plan(request))
-      .then((answer) => {
-        const words = Array.isArray(answer) ? answer[0]?.words : undefined;
-        if (!words || now.current.words.length > 0) return;
+      .ask((api) => api.planFirst(request, opening.targets))
+      .then((first) => {
+        if (!first || now.current.words.length > 0) return;
+        const { words, focus, contrasts } = first;
         setMade(words);
+        dispatch({ type: "aim", focus, contrasts });
         dispatch({ type: "words", words });
       })
       .catch(ignoreCancelled);

@@ -1,4 +1,5 @@
 import {
+  type ChainTarget,
   type Contrast,
   DEFAULT_SHAPE,
   type GroupScope,
@@ -40,6 +41,9 @@ export interface Opening {
   readonly words: readonly string[];
   readonly focus: readonly string[];
   readonly contrasts: readonly Contrast[];
+  /** What a chain may be made for, the most wanted first; nothing in particular comes last. */
+  readonly targets: readonly ChainTarget[];
+  /** What the first target is for; undefined where that is what is newest. */
   readonly proposal: GroupProposal | undefined;
   /** The address asked for it: it comes before a chain in the making. */
   readonly isAsked: boolean;
@@ -97,6 +101,8 @@ export async function benchPage(
 
 /** A page does not wait longer for its chain; without one it opens as far as it is. */
 const WAIT_MS = 800;
+/** So many of the newest correspondences are tried: the newest of all may stand in words that no chain can hold. */
+const NEWEST_TRIED = 4;
 
 /** A chain for what the records call for, the strongest that can be aimed at; for the newest correspondence where they call for nothing. */
 async function openingFor(
@@ -107,18 +113,24 @@ async function openingFor(
   const proposals = await proposalsFor(db, group, scope);
   const asked = proposals.find(({ id }) => id === focusId);
   const called = asked ?? proposals.find(({ isNamed, contrast }) => isNamed && contrast !== undefined);
-  const [newest] = taughtGpcs(scope);
-  const aim = called
-    ? { focus: called.contrast ? [] : [called.gpc], contrasts: called.contrast ? [called.contrast] : [] }
-    : { focus: newest === undefined ? [] : [newest], contrasts: [] };
+  const aimed = called && {
+    focus: called.contrast ? [] : [called.gpc],
+    contrasts: called.contrast ? [called.contrast] : [],
+  };
+  const newest = taughtGpcs(scope).slice(0, NEWEST_TRIED);
+  const targets: ChainTarget[] = [
+    ...(aimed ? [aimed] : []),
+    ...newest.map((id) => ({ focus: [id], contrasts: [] })),
+    { focus: [], contrasts: [] },
+  ];
   const { never, allowLists } = scope.school;
-  const request = { taught: taughtOf(scope), length: DEFAULT_SHAPE.length, ...aim, recent, never, allowLists, seed: 1 };
+  const request = { taught: taughtOf(scope), length: DEFAULT_SHAPE.length, recent, never, allowLists, seed: 1 };
   const answer = await Promise.race([
-    askWords("planChain", request),
+    askWords("planFirst", request, targets),
     new Promise<undefined>((resolve) => setTimeout(resolve, WAIT_MS)),
   ]);
-  const words = Array.isArray(answer) ? (answer[0]?.words ?? []) : [];
-  return { words, ...aim, proposal: called, isAsked: asked !== undefined };
+  const { words, ...target } = answer ?? { words: [], ...(targets[0] as ChainTarget) };
+  return { words, ...target, targets, proposal: called, isAsked: asked !== undefined };
 }
 
 /** Words of an address (`cat.hat.flat`); what is no spelling is passed over. */
