@@ -3,16 +3,23 @@ import { marksOf, type Segmentation, type SpellingMarks, type TapSettings } from
 interface Props {
   readonly word: Segmentation;
   readonly taps: TapSettings;
+  /** Height of the letters in pixels. */
+  readonly size?: number;
+  /** Only where a touch goes: no signs over vowels, no faint letters; in black, as for paper. */
+  readonly isPlain?: boolean;
 }
 
 /** A word letter by letter with its marks: one stroke a touch, long and short vowels, silent letters faint. */
-export function MarkedWord({ word, taps }: Props) {
+export function MarkedWord({ word, taps, size = 26, isPlain = false }: Props) {
   const marks = marksOf(word, taps);
+  const splits = marks.taps.filter(({ kind }) => kind === "split").map(({ letters }) => letters);
+  const ink = isPlain ? "border-black" : "border-tape";
   return (
     <span
       role="img"
       aria-label={describe(word.word, marks)}
-      className="inline-flex font-learner text-[26px] leading-none"
+      className="inline-flex font-learner leading-none"
+      style={{ fontSize: `${size}px` }}
     >
       {[...word.word].map((letter, at) => {
         const vowel = marks.vowels.find(({ letters }) => letters[0] === at);
@@ -22,20 +29,36 @@ export function MarkedWord({ word, taps }: Props) {
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: letters have no other name than their place
           <span key={at} className="grid justify-items-center">
-            <span className="h-3.5 text-[20px] leading-none text-quiet">
-              {vowel && (vowel.length === "long" ? "¯" : "˘")}
+            {!isPlain && (
+              <span className="h-3.5 text-[20px] leading-none text-quiet">
+                {vowel && (vowel.length === "long" ? "¯" : "˘")}
+              </span>
+            )}
+            <span className={`px-[2px] ${!isPlain && marks.silent.includes(at) ? "text-[#8b8a88]" : ""}`}>
+              {letter}
             </span>
-            <span className={`px-[2px] ${marks.silent.includes(at) ? "text-[#8b8a88]" : ""}`}>{letter}</span>
             <span className="mt-1 block h-[5px] w-full">
               <span
-                className={`block h-[4px] bg-tape ${previous ? "" : "ml-[3px] rounded-l-full"} ${next ? "" : "mr-[3px] rounded-r-full"}`}
+                className={`block h-[4px] ${isPlain ? "bg-black" : "bg-tape"} ${previous ? "" : "ml-[3px] rounded-l-full"} ${next ? "" : "mr-[3px] rounded-r-full"}`}
               />
             </span>
+            {splits.length > 0 && <span className={`block h-[7px] ${threadAt(at, splits)} ${ink}`} />}
           </span>
         );
       })}
     </span>
   );
+}
+
+/** The thread that joins the two parts of a split digraph runs under the letters between. */
+function threadAt(at: number, splits: readonly (readonly number[])[]): string {
+  for (const letters of splits) {
+    const [first, last] = [letters[0] as number, letters.at(-1) as number];
+    if (at === first) return "ml-[50%] w-1/2 border-b-2 border-l-2";
+    if (at === last) return "mr-[50%] w-1/2 border-r-2 border-b-2";
+    if (at > first && at < last) return "w-full border-b-2";
+  }
+  return "";
 }
 
 function describe(word: string, { taps, silent }: SpellingMarks): string {

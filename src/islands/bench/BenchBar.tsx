@@ -2,6 +2,7 @@ import { ClipboardPaste } from "lucide-react";
 import type { Dispatch } from "react";
 import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { canRedo, canUndo } from "../shared/history.ts";
+import { paperHref } from "../shared/paper-href.ts";
 import { MoreMenu } from "./MoreMenu.tsx";
 import { PasteDialog } from "./PasteDialog.tsx";
 import { SavedChains } from "./parts.tsx";
@@ -23,6 +24,9 @@ interface Props {
 /** The chain's title and what is done with the chain as a whole. */
 export function BenchBar({ page, state, dispatch, saving, faulty, onAim }: Props) {
   const { words } = state;
+  const { id: groupId } = page.group;
+  const back = `/bench?group=${groupId}${state.chainId ? `&chain=${state.chainId}` : ""}`;
+  const paper = words.length > 0 ? paperHref({ groupId, from: { words }, title: state.title, back }) : undefined;
   const putAll = (next: readonly string[]) => dispatch({ type: "words", words: next });
   return (
     <div className="flex flex-wrap items-center gap-2 px-3 py-3 sm:px-5">
@@ -57,7 +61,7 @@ export function BenchBar({ page, state, dispatch, saving, faulty, onAim }: Props
       <MoreMenu
         chainId={state.chainId}
         groups={page.groups.filter(({ id }) => id !== page.group.id)}
-        hasWords={words.length > 0}
+        paper={paper}
         onSaveAs={() => saving.save(true)}
         onRestore={putAll}
         onForGroup={saving.forGroup}

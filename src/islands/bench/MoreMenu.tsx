@@ -12,14 +12,16 @@ import { call } from "../shared/client.ts";
 interface Props {
   readonly chainId: ChainId | undefined;
   readonly groups: readonly Group[];
-  readonly hasWords: boolean;
+  /** Where the chain is printed; undefined without words. */
+  readonly paper: string | undefined;
   readonly onSaveAs: () => void;
   readonly onRestore: (words: readonly string[]) => void;
   readonly onForGroup: (groupId: string) => void;
 }
 
 /** What is seldom pressed: save under another name, earlier versions, the same chain for another group. */
-export function MoreMenu({ chainId, groups, hasWords, onSaveAs, onRestore, onForGroup }: Props) {
+export function MoreMenu({ chainId, groups, paper, onSaveAs, onRestore, onForGroup }: Props) {
+  const hasWords = paper !== undefined;
   const [versions, setVersions] = useState<readonly ChainVersion[]>();
   const show = async () => {
     if (chainId === undefined) return;
@@ -37,6 +39,9 @@ export function MoreMenu({ chainId, groups, hasWords, onSaveAs, onRestore, onFor
         label="More to do with this chain"
         align="end"
       >
+        <MenuItem isDisabled={!hasWords} onSelect={() => paper && location.assign(paper)}>
+          Print: card, strips, tiles, sheets…
+        </MenuItem>
         <MenuItem isDisabled={!hasWords} onSelect={onSaveAs}>
           Save as another chain
         </MenuItem>

@@ -1,0 +1,152 @@
+import { randomUUID } from "node:crypto";
+import { rmSync } from "node:fs";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
+import { freshFolder } from "./fresh-folder.ts";
+import { send } from "./send.ts";
+
+/** What stands on the pages for paper, on the Texts screen and in the list of what was saved, from a real database. */
+const folder = freshFolder("saved-and-paper");
+process.env["ZIP_STEP_DATA"] = folder;
+const { database } = await import("../../src/server/db/application-database.ts");
+const { paperPage } = await import("../../src/server/chains/paper-page.ts");
+const { learnerPage } = await import("../../src/server/evidence/learner-page.ts");
+const { savedItems } = await import("../../src/server/saved/saved-page.ts");
+const { printPage } = await import("../../src/server/sets/print-page.ts");
+const { textsPage } = await import("../../src/server/sets/texts-page.ts");
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const AIM = { focus: [], contrasts: [] };
+const WORDS = ["ship", "chip", "chop", "shop", "hop"];
+let group: { id: GroupId; learners: { id: LearnerId; nickname: string }[] };
+
+beforeAll(async () => {
+  await database();
+  const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners: ["Tern", "Gull"] };
+  group = (await send("POST /api/groups", { body })).body;
+});
+
+const addressed = (words: string | null, more: { chain?: string; title?: string } = {}) => ({
+  words,
+  chain: more.chain ?? null,
+  title: more.title ?? null,
+});
+const savedChain = async (words: readonly string[] = WORDS, title = "") =>
+  (await send("POST /api/chains", { body: { groupId: group.id, words, title, aim: AIM } })).body;
+const savedText = (text: string, use = "read") =>
+  send("POST /api/sets", { body: { groupId: group.id, title: "", content: { kind: "text", text, targets: [], use } } });
+
+describe("words on paper", () => {
+  it("have the readings of their steps, what is said, and as many tiles as the word that needs most", async () => {
+    const page = await paperPage(await database(), group.id, addressed("ship, chip → chop; cook noon"));
+    expect(page.words.map(({ word }) => word)).toEqual(["ship", "chip", "chop", "cook", "noon"]);
+    expect(page.prompts).toHaveLength(5);
+    expect(page.prompts[1]).toMatchObject({ code: "change", answer: "chip", position: "initial" });
+    expect(page.tiles.find(({ grapheme }) => grapheme === "n")).toEqual({ grapheme: "n", count: 2 });
+    expect(page.notYet).toEqual(["cook", "noon"]);
+    expect(page.title).toBe("ship to noon");
+  });
+
+  it("come from a saved chain with its title; what is kept out or cannot be read is left out and named", async () => {
+    const chain = await savedChain(WORDS, "Boats");
+    const page = await paperPage(await database(), group.id, addressed(null, { chain: chain.id }));
+    expect([page.title, page.words.length]).toEqual(["Boats", WORDS.length]);
+    const odd = await paperPage(await database(), group.id, addressed("ship twat xqz", { title: "x".repeat(200) }));
+    expect(odd).toMatchObject({ keptOut: ["twat"], unread: ["xqz"] });
+    expect(odd.words.map(({ word }) => word)).toEqual(["ship"]);
+    expect(odd.title).toHaveLength(80);
+  });
+
+  it("are refused where there are none, or no such group or chain", async () => {
+    const db = await database();
+    await expect(paperPage(db, group.id, addressed("12, !?"))).rejects.toThrow(/no words/);
+    await expect(paperPage(db, randomUUID() as GroupId, addressed("ship"))).rejects.toThrow(/group/);
+    await expect(paperPage(db, group.id, addressed(null, { chain: randomUUID() }))).rejects.toThrow(/chain/);
+  });
+});
+
+describe("a text", () => {
+  it("is saved under its first words, planned as what it is for, and printed with what is not within reach", async () => {
+    const { body, status } = await savedText("The ship is in the shed. A cottage is not.", "dictate");
+    expect(status).toBe(201);
+    expect(body.title).toBe("The ship is in the …");
+    const plan = await send("POST /api/plans/:planId/activities", { id: group.id, body: { setId: body.id } });
+    expect(plan.body.activities.at(-1)).toMatchObject({ kind: "text", title: body.title });
+    const page = await printPage(await database(), body.id);
+    expect(page).toMatchObject({ keptOut: [], notYet: expect.arrayContaining(["cottage"]) });
+    const screen = await textsPage(await database(), group.id, body.id);
+    expect(screen?.set?.content).toMatchObject({ kind: "text", use: "dictate" });
+    expect(screen?.wanted.length).toBeGreaterThan(0);
+  });
+
+  it("with a word that is kept out is not saved, with its 's neither; an empty or endless one is refused", async () => {
+    for (const text of ["A twat sat.", "The twat's hat."]) {
+      const { status, body } = await savedText(text);
+      expect([status, JSON.stringify(body)]).toEqual([400, expect.stringContaining("twat")]);
+    }
+    expect((await savedText("  ")).status).toBe(400);
+    expect((await savedText("a cat ".repeat(1000))).status).toBe(400);
+  });
+
+  it("is watched for words that somebody got wrong in the last lessons, not for those put right", async () => {
+    const session = (await send("POST /api/sessions", { body: { chainId: (await savedChain()).id } })).body;
+    const mark = (wordIndex: number, outcome: string) =>
+      send("POST /api/responses", {
+        body: {
+          ...{ id: randomUUID(), sessionId: session.id, learnerId: group.learners[0]?.id, wordIndex, mode: "read" },
+          ...{ answer: { outcome, substitutions: [] }, at: "2026-11-24T09:30:00Z" },
+        },
+      });
+    await mark(0, "wrong");
+    await mark(1, "self-corrected");
+    await mark(2, "right");
+    expect((await textsPage(await database(), group.id, null))?.watched).toEqual(["ship"]);
+  });
+});
+
+describe("a learner on one page", () => {
+  it("has ten words that are within reach; who is in no such group has none", async () => {
+    const [first] = group.learners;
+    const page = await learnerPage(
+      await database(),
+      group.id,
+      first?.id as LearnerId,
+      new Date("2026-11-25T10:00:00Z"),
+    );
+    expect(page.learner.nickname).toBe("Tern");
+    expect(page.words).toHaveLength(10);
+    expect(page.working.map(({ gpc }) => gpc)).toContain("o=ɒ");
+    await expect(learnerPage(await database(), group.id, randomUUID() as LearnerId, new Date())).rejects.toThrow();
+  });
+});
+
+describe("all that was saved", () => {
+  it("has chains, sets and lessons, the one touched last first; a chain is gone once it is deleted, its lesson is not", async () => {
+    const chain = await savedChain(["pat", "pit"], "Last");
+    const session = (await send("POST /api/sessions", { body: { chainId: chain.id } })).body;
+    const items = await savedItems(await database());
+    expect(new Set(items.map(({ kind }) => kind))).toEqual(new Set(["chain", "lesson", "text"]));
+    expect([...items].sort((a, b) => (a.at < b.at ? 1 : -1))).toEqual(items);
+    expect(items.find(({ kind }) => kind === "text")?.words).toContain("cottage");
+    // Cards of a lesson are no words.
+    for (const { words } of items) for (const word of words) expect(word).not.toContain("=");
+    expect((await send("DELETE /api/chains/:chainId", { id: chain.id })).status).toBe(204);
+    expect((await send("DELETE /api/chains/:chainId", { id: chain.id })).status).toBe(404);
+    const left = await savedItems(await database());
+    expect(left.some(({ id }) => id === chain.id)).toBe(false);
+    expect(left.some(({ id }) => id === session.id)).toBe(true);
+  });
+});
+
+describe("evidence", () => {
+  it("as CSV has a line for what was right of each correspondence; answers are opened by sound too", async () => {
+    const { body, headers } = await send("GET /api/evidence/csv", { query: `groupId=${group.id}` });
+    expect(headers.get("content-type")).toContain("text/csv");
+    expect(String(body).split(/\r\n/)[0]).toContain("letters,sound,said,times,chances,low,high");
+    const opened = (sound: string) =>
+      send("GET /api/evidence/responses", { query: `groupId=${group.id}&sound=${encodeURIComponent(sound)}` });
+    expect((await opened("tʃ")).body.responses.map(({ word }: { word: string }) => word)).toEqual(["chop"]);
+    expect((await opened("eɪ")).body.responses).toEqual([]);
+    expect((await send("GET /api/evidence/csv", { query: `groupId=${randomUUID()}` })).status).toBe(404);
+  });
+});
