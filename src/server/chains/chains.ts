@@ -80,6 +80,12 @@ export async function editChain(db: Queryable, id: ChainId, input: EditChainInpu
   return getChain(db, id);
 }
 
+/** Takes a chain away, its versions with it; lessons that were taught with it keep their words. @throws AppError "not-found" */
+export async function removeChain(db: Queryable, id: ChainId): Promise<void> {
+  await getChain(db, id);
+  await db.delete(chains).where(eq(chains.id, id));
+}
+
 /** Fields that were not given are left out, not stored as undefined. */
 function toShape(shape: z.infer<typeof shapeField> | undefined): ChainShape | null {
   return shape ? (JSON.parse(JSON.stringify(shape)) as ChainShape) : null;

@@ -1,7 +1,7 @@
 import { editChainInput, newChainInput } from "../../schemas/chains.ts";
 import { ofGroupQuery } from "../../schemas/fields.ts";
 import { route } from "../http/route.ts";
-import { createChain, editChain, getChain, listChains, listVersions } from "./chains.ts";
+import { createChain, editChain, getChain, listChains, listVersions, removeChain } from "./chains.ts";
 
 export const CHAIN_ROUTES = {
   ...route("GET /api/chains", {
@@ -27,6 +27,10 @@ export const CHAIN_ROUTES = {
     answers: "the chain",
     body: editChainInput,
     run: ({ db, params, body }) => editChain(db, params.chainId, body),
+  }),
+  ...route("DELETE /api/chains/:chainId", {
+    summary: "Takes a chain away; lessons that were taught with it stay.",
+    run: ({ db, params }) => removeChain(db, params.chainId),
   }),
   ...route("GET /api/chains/:chainId/versions", {
     summary: "The states a chain was saved in, the latest first.",
