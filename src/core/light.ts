@@ -9,6 +9,7 @@ export { CHANGE_POSITIONS, type ChangePosition, DEFAULT_MOVES, MOVES, type Move 
 export type { GapRequest, Neighbour } from "./chains/neighbours.ts";
 export { type LeftOut, MAX_PASTED_WORDS, type PastedList, readWordList } from "./chains/paste.ts";
 export type { ChainPlan, NoChain, PlanOptions } from "./chains/planner/plan-chain.ts";
+export type { ChainTarget, FirstChain } from "./chains/planner/plan-first.ts";
 export type { ChainLevels } from "./chains/planner/plan-levels.ts";
 export type { NamedAs, NoChainReason } from "./chains/planner/reasons.ts";
 export type { Relaxation, RelaxationKind } from "./chains/planner/relaxations.ts";
@@ -35,7 +36,11 @@ export {
   type StepCheck,
   type StepReason,
 } from "./chains/step-compare.ts";
+export { type Assessment, assess, type MasteryLevel, type UnitAnswer, type UnitMastery } from "./evidence/assess.ts";
+export { type ConfusionMatrix, confusionMatrices, type MatrixRow } from "./evidence/confusion-matrix.ts";
+export { type EvidenceFinding, evidenceFindings } from "./evidence/evidence-findings.ts";
 export { isPattern } from "./evidence/is-pattern.ts";
+export { DEFAULT_MASTERY, type MasteryRule } from "./evidence/mastery.ts";
 export { type PlantedSubstitution, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
 export {
   type ChanceCount,
@@ -80,7 +85,15 @@ export {
 export { type Familiarity, type Lexicon, type LexiconWord, normaliseSpelling } from "./lexicon/lexicon.ts";
 export { hasPicture, pictureOf } from "./lexicon/pictures.ts";
 export type { LessonMaterials } from "./materials/lesson-materials.ts";
-export { SHEET_KINDS, SHEETS, type SheetKind } from "./materials/sheets.ts";
+export {
+  hasChoice,
+  SHEET_KINDS,
+  SHEETS,
+  type SheetChoice,
+  type SheetKind,
+  WORD_SHEETS,
+  type WordSheet,
+} from "./materials/sheets.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
 export { type OralItem, type SoundPlace, type Spoken, wordsOfOralItem } from "./oral/item.ts";
@@ -102,19 +115,13 @@ export {
   isChain,
   isWordList,
   itemsOfContent,
+  type Routine,
   type WordListContent,
   withoutWords,
   wordsOfContent,
   wordsShownIn,
 } from "./practice/activity-kinds.ts";
-export {
-  type CardAnswer,
-  type CardPack,
-  cardPack,
-  DEFAULT_MASTERY,
-  DEFAULT_PACK_SIZE,
-  type MasteryRule,
-} from "./practice/card-pack.ts";
+export { type CardAnswer, type CardPack, cardPack, DEFAULT_PACK_SIZE } from "./practice/card-pack.ts";
 export { cardReading, isAnswerTo, isCard } from "./practice/cards.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
@@ -134,13 +141,16 @@ export {
   type SetContent,
   type SetContentOf,
   type SetKind,
+  TEXT_USES,
+  type TextUse,
   wordsOfSet,
+  wordsShownInSet,
 } from "./practice/set-kinds.ts";
 export * from "./practice/settings.ts";
 export { stagesOf, type WordStage, walkStages } from "./practice/stages.ts";
 export { type LessonPart, type LessonTemplate, TEMPLATES, USUAL_MINUTES } from "./practice/template.ts";
 export { buildTray, DEFAULT_FOILS, type Tile, type TrayRequest, tilesOf } from "./practice/tray.ts";
-export { addDays, type WeekDay, type WeekRequest, weekPlan } from "./practice/week-plan.ts";
+export { type WeekDay, type WeekRequest, weekPlan } from "./practice/week-plan.ts";
 export { type TurnTaker, turnOrder } from "./practice/whose-turn.ts";
 export { seededRandom } from "./random/seeded-random.ts";
 export { shuffled } from "./random/shuffled.ts";
@@ -163,6 +173,7 @@ export {
   EVIDENCE_WAYS,
   type EvidenceWay,
   MODES,
+  outcomesFor,
   type PackName,
   RESPONSE_MODES,
   type ResponseMode,
@@ -211,7 +222,6 @@ export {
   tickedAsTaught,
   ticksOf,
 } from "./scope/taught-set.ts";
-export type { TextReport, TextToken } from "./scope/text.ts";
 export type { UnlistedWord, WordCard } from "./scope/word-card.ts";
 export {
   ACCENTS,
@@ -248,6 +258,13 @@ export { ONE_TAP_A_SOUND, type Tap, type TapSettings, tapsOf } from "./spelling/
 export type { TaughtGpcs, UnitPlace } from "./spelling/taught-gpcs.ts";
 export { type TileNeed, tileCount, tileNeeds } from "./spelling/tile-count.ts";
 export { keyOfGpc, unitKey } from "./spelling/unit-key.ts";
+export { addDays } from "./statistics/add-days.ts";
 export { chancesFor, chancesToSettle, namingPower, type PairChances, pairPower } from "./statistics/naming-power.ts";
 export { isNamed, PATTERN_RULE, type Tally } from "./statistics/naming-rule.ts";
 export { type Interval, wilsonInterval } from "./statistics/wilson.ts";
+export type { TargetReport, TextReport, TextRules, TextToken, TokenKind } from "./texts/check-text.ts";
+export type { Sentence, SentenceRequest } from "./texts/make-sentences.ts";
+export type { Mend } from "./texts/mend-text.ts";
+export { sentencesOf } from "./texts/read-words.ts";
+export { gpcTargets, type LookAlike, type TextTarget, targetKey } from "./texts/targets.ts";
+export type { TeachItem, TeachList } from "./texts/what-to-teach.ts";

@@ -19,6 +19,8 @@ const yesField = z.literal("true", 'must be "true", or left out').transform(() =
 export const openedQuery = evidenceQuery.extend({
   /** Id of a correspondence; left out for words kept back. */
   gpc: z.string().max(40).optional(),
+  /** Phonemes that were expected, joined by "+": every correspondence of that sound. */
+  sound: z.string().max(60).optional(),
   /** Phonemes said in its place, joined by "+"; empty: left out. */
   said: z.string().max(60).optional(),
   position: z.enum(CHANGE_POSITIONS).optional(),

@@ -1,6 +1,6 @@
 import type { EvidenceWay } from "../../core/light.ts";
 import type { GroupProposal } from "../../server/evidence/proposals.ts";
-import { counted, fewOf } from "./counted.ts";
+import { fewOf, moreOf } from "./counted.ts";
 import { soundName } from "./sounds.ts";
 
 /** What of a proposal is put into words. */
@@ -37,6 +37,6 @@ export function proposalReason({ isNamed, settledAfter, need }: Proposed): strin
   const settled =
     settledAfter === undefined
       ? "not sure yet"
-      : `not sure yet: about ${counted(settledAfter, "more chance")} would settle it`;
+      : `not sure yet: about ${moreOf(settledAfter, "chance")} would settle it`;
   return [settled, coming].filter((part) => part !== "").join("; ");
 }

@@ -9,16 +9,21 @@ import {
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
-import { counted, fewOf } from "../../components/words/counted.ts";
+import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
+import { counted, fewOf, moreOf } from "../../components/words/counted.ts";
+import { findingWords } from "../../components/words/evidence-words.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS, type ChanceCount, type EvidenceWay } from "../../core/light.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { EvidenceReport } from "../../server/evidence/evidence.ts";
+import { Matrix } from "./Matrix.tsx";
 import { type EvidenceFigure, OpenedResponses } from "./OpenedResponses.tsx";
 
 interface Props {
   readonly report: EvidenceReport;
+  /** Ids of proposals: what a chain can be asked for. */
+  readonly proposed: readonly string[];
   /** Whose evidence: the group's name or a nickname. */
   readonly whose: string;
   readonly groupId: GroupId;
@@ -27,11 +32,24 @@ interface Props {
   readonly way: EvidenceWay;
 }
 
-interface Opened {
+/** What is opened: the answers behind a figure. */
+export interface Opened {
   readonly title: string;
   /** How many there are. */
   readonly count: number;
   readonly figure: EvidenceFigure;
+}
+
+/** Sentences that are read without a press. */
+const FINDINGS_SHOWN = 4;
+
+const VIEWS = ["table", "matrix"] as const;
+const VIEW_NAME = { table: "table", matrix: "matrix" } as const;
+
+/** Where the same figures are had as a file. */
+function csvHref({ groupId, learnerId, way }: Pick<Props, "groupId" | "learnerId" | "way">): string {
+  const query = new URLSearchParams({ groupId, way, ...(learnerId && { learnerId }) });
+  return `/api/evidence/csv?${query}`;
 }
 
 type Row = EvidenceReport["rows"][number];
@@ -92,13 +110,14 @@ function SortableHeader({ header }: { readonly header: Header<Row, unknown> }) {
 }
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
-export default function Evidence({ report, whose, groupId, learnerId, way }: Props) {
+export default function Evidence({ report, proposed, whose, groupId, learnerId, way }: Props) {
   const [opened, setOpened] = useState<Opened>();
   const query = useMemo(
     () => opened && { groupId, learnerId, way, ...opened.figure },
     [opened, groupId, learnerId, way],
   );
   const [onlyWrong, setOnlyWrong] = useState(true);
+  const [view, setView] = useState<(typeof VIEWS)[number]>("table");
   const rows = useMemo(() => report.rows.filter((row) => !onlyWrong || row.wrong > 0), [report, onlyWrong]);
   const [sorting, setSorting] = useState<SortingState>([]);
   const table = useReactTable({
@@ -112,6 +131,12 @@ export default function Evidence({ report, whose, groupId, learnerId, way }: Pro
   });
   return (
     <>
+      <Findings
+        findings={report.findings}
+        {...{ proposed, groupId }}
+        showNames={learnerId === undefined}
+        onOpen={setOpened}
+      />
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4">
         <p className="text-quiet">
           {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
@@ -137,15 +162,21 @@ export default function Evidence({ report, whose, groupId, learnerId, way }: Pro
             </button>
           )}
         </p>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4"
-            checked={!onlyWrong}
-            onChange={(event) => setOnlyWrong(!event.target.checked)}
-          />
-          also what was always right
-        </label>
+        <div className="flex flex-wrap items-center gap-3">
+          <SegmentedChoice label="Shown as" value={view} choices={VIEWS} names={VIEW_NAME} onChange={setView} />
+          <a className="button flex items-center font-normal" href={csvHref({ groupId, learnerId, way })}>
+            CSV
+          </a>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4"
+              checked={!onlyWrong}
+              onChange={(event) => setOnlyWrong(!event.target.checked)}
+            />
+            also what was always right
+          </label>
+        </div>
       </div>
       {rows.length === 0 ? (
         <p className="rounded-xl border border-rule bg-sheet p-8 text-center text-quiet">
@@ -155,6 +186,8 @@ export default function Evidence({ report, whose, groupId, learnerId, way }: Pro
               : "Nothing built yet. Teach a chain with tiles: what is built goes to the record by itself."
             : `Nothing was ${way === "read" ? "read" : "built"} as something else.`}
         </p>
+      ) : view === "matrix" ? (
+        <Matrix rows={rows} onlyWrong={onlyWrong} verb={way} onOpen={setOpened} />
       ) : (
         <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
           <table
@@ -191,6 +224,64 @@ export default function Evidence({ report, whose, groupId, learnerId, way }: Pro
   );
 }
 
+/** What the records say, in sentences; the first few, and the others at a press. */
+function Findings(props: {
+  readonly findings: EvidenceReport["findings"];
+  readonly proposed: readonly string[];
+  readonly groupId: GroupId;
+  readonly showNames: boolean;
+  readonly onOpen: (opened: Opened) => void;
+}) {
+  const [all, setAll] = useState(false);
+  const shown = all ? props.findings : props.findings.slice(0, FINDINGS_SHOWN);
+  if (shown.length === 0) return null;
+  return (
+    <section aria-label="What the records say" className="mb-4">
+      <ul className="rounded-xl border border-rule bg-sheet">
+        {shown.map((finding) => {
+          const { gpc, said, times, learner, learnerId } = finding;
+          const { letters, rest } = findingWords(finding);
+          return (
+            <li
+              key={`${learnerId} ${gpc} ${said.join("+")}`}
+              className="flex flex-wrap items-center border-b border-hairline pr-2 last:border-b-0"
+            >
+              <button
+                type="button"
+                className={`min-h-11 min-w-0 flex-1 basis-72 px-4 py-2 text-left hover:bg-paper ${finding.isNamed ? "" : "text-quiet"}`}
+                onClick={() =>
+                  props.onOpen({
+                    title: `${letters} ${rest}`,
+                    count: times,
+                    figure: { gpc, said: said.join("+"), wrong: true },
+                  })
+                }
+              >
+                {props.showNames && <b>{learner}: </b>}
+                <b className="font-learner text-[18px]">{letters}</b> {rest}
+              </button>
+              {props.proposed.includes(`${gpc}>${said.join("+")}`) && (
+                <a
+                  className="button my-1 flex items-center font-normal"
+                  aria-label={`Chain for it: ${letters} ${rest}`}
+                  href={`/bench?group=${props.groupId}&for=${encodeURIComponent(`${gpc}>${said.join("+")}`)}`}
+                >
+                  Chain for it
+                </a>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {props.findings.length > FINDINGS_SHOWN && (
+        <button type="button" className="button mt-2" onClick={() => setAll(!all)}>
+          {all ? "Only the first" : moreOf(props.findings.length - FINDINGS_SHOWN, "sentence")}
+        </button>
+      )}
+    </section>
+  );
+}
+
 /** Learners named beside a figure; the answers behind it name all. */
 const NAMED = 4;
 
@@ -216,7 +307,7 @@ function EvidenceRow({ row, showNames, verb, onOpen }: RowProps) {
         <span className="inline-block min-w-12 font-learner text-[22px]">{row.grapheme}</span>
         <span className="text-quiet">{soundName(row.phonemes)}</span>
       </th>
-      <td className="px-3 py-2">
+      <td className="min-w-44 px-3 py-2">
         <div className="flex flex-wrap gap-1.5">
           {row.substitutions.map(({ said, count, by }) => (
             <button

@@ -2,7 +2,8 @@ import { and, eq, getTableName, type SQL, sql } from "drizzle-orm";
 import type { PgColumn, PgTable } from "drizzle-orm/pg-core";
 import { MODES, unitCounts } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
-import { lessonTotals, outcomeTotals, type responses, unitTotals } from "../db/schema.ts";
+import type { responses } from "../db/schema.ts";
+import { lessonTotals, outcomeTotals, unitTotals } from "../db/schema-totals.ts";
 import { targetOf } from "./read-records.ts";
 
 /** What is right, in the column of what was said. */

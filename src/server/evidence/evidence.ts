@@ -1,5 +1,7 @@
 import {
+  type EvidenceFinding,
   type EvidenceWay,
+  evidenceFindings,
   isPattern,
   OUTCOME_DEFINITIONS,
   type Outcome,
@@ -27,6 +29,8 @@ export interface EvidenceRow extends SubstitutionRow {
 
 export interface EvidenceReport {
   readonly rows: readonly EvidenceRow[];
+  /** What the records say, surest first, in this way of working. */
+  readonly findings: readonly (EvidenceFinding & { readonly learner: string })[];
   /** Words kept back until the end of a lesson, counted apart. */
   readonly heldBack: { readonly right: number; readonly all: number };
   /** The others, right and all. */
@@ -38,6 +42,9 @@ export interface EvidenceReport {
   /** How many records of this group, or of this learner, cannot be read: they are kept, and left out. */
   readonly unreadable: number;
 }
+
+/** So many sentences are read; what comes after them stands in the table. */
+const MOST_FINDINGS = 12;
 
 /** Who is asked about. @throws AppError "not-found" for a group or learner that does not exist or does not belong together */
 export async function askedAbout(db: Queryable, query: Pick<EvidenceQuery, "groupId" | "learnerId">) {
@@ -55,7 +62,8 @@ export async function askedAbout(db: Queryable, query: Pick<EvidenceQuery, "grou
 export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promise<EvidenceReport> {
   const { group, of } = await askedAbout(db, query);
   const way = query.way ?? "read";
-  const counts = await unitCountsOf(db, of, [way]);
+  const both = await unitCountsOf(db, of);
+  const counts = both.filter((count) => count.way === way);
   const { outcomes, lessons } = await outcomeCountsOf(db, of, way);
   const named = new Map(group.learners.map(({ id, nickname }) => [id, nickname]));
   const bySubstitution = learnersBySubstitution(counts, named);
@@ -72,6 +80,10 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
         by: bySubstitution.get(keyOf(row.gpc, one.said)) ?? [],
       })),
     })),
+    findings: evidenceFindings(both)
+      .filter((finding) => finding.way === way)
+      .slice(0, MOST_FINDINGS)
+      .map((finding) => ({ ...finding, learner: named.get(finding.learnerId as LearnerId) ?? "" })),
     heldBack: sharesOf(alone.filter(({ heldBack }) => heldBack)),
     practised: sharesOf(alone.filter(({ heldBack }) => !heldBack)),
     responseCount: sumOf(alone),

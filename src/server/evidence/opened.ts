@@ -76,7 +76,8 @@ export async function openedResponses(db: Queryable, query: OpenedQuery): Promis
       inArray(responses.mode, modesOf(query.way ?? "read")),
       query.wrong ? sql`${responses.answer} ->> 'outcome' <> 'right'` : undefined,
       sql`${responses.heldBack} = ${query.heldBack ?? false}`,
-      gpc === undefined ? undefined : mayHold(gpc),
+      gpc === undefined ? undefined : mayHold(partsOfGpcId(gpc).grapheme),
+      query.sound === undefined ? undefined : mayHold(query.sound),
     ),
   };
   const found: OpenedResponse[] = [];
@@ -92,16 +93,17 @@ export async function openedResponses(db: Queryable, query: OpenedQuery): Promis
   }
 }
 
-/** A first look, by the letters of what was asked for; a split digraph and its parts stand in it as they are written. */
-const mayHold = (gpc: string) => sql`strpos(${responses.target}, ${partsOfGpcId(gpc).grapheme}) > 0`;
+/** A first look, by the letters or sounds of what was asked for, as they are written in what a response asked for. */
+const mayHold = (written: string) => sql`strpos(${responses.target}, ${written}) > 0`;
 
 /** Is it one of those that a figure counts? */
-function isBehind(response: EvidenceResponse, { gpc, said, position, wrong, heldBack }: OpenedQuery): boolean {
+function isBehind(response: EvidenceResponse, { gpc, sound, said, position, wrong, heldBack }: OpenedQuery): boolean {
   if (OUTCOME_DEFINITIONS[response.answer.outcome].countsAs === "together") return false;
-  if (gpc === undefined) return heldBack === true;
+  if (gpc === undefined && sound === undefined) return heldBack === true;
   return unitCounts(response).some(
     (unit) =>
-      unit.gpc === gpc &&
+      (gpc === undefined || unit.gpc === gpc) &&
+      (sound === undefined || partsOfGpcId(unit.gpc).phonemes.join("+") === sound) &&
       (position === undefined || unit.position === position) &&
       (!wrong || unit.said !== undefined) &&
       (said === undefined || unit.said?.join("+") === said),

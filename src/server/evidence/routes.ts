@@ -3,6 +3,7 @@ import { newResponseInput } from "../../schemas/responses.ts";
 import { getGroup } from "../groups/groups.ts";
 import { route } from "../http/route.ts";
 import { evidenceReport } from "./evidence.ts";
+import { evidenceCsv } from "./evidence-csv.ts";
 import { openedResponses } from "./opened.ts";
 import { proposalsFor, putProposalOff, takeUpProposal } from "./proposals.ts";
 import { storeResponse } from "./responses.ts";
@@ -35,6 +36,11 @@ export const EVIDENCE_ROUTES = {
     answers: "rows of substitutions",
     query: evidenceQuery,
     run: ({ db, query }) => evidenceReport(db, query),
+  }),
+  ...route("GET /api/evidence/csv", {
+    summary: "The same as a CSV file: what was expected, what was said, how often, out of how many chances.",
+    query: evidenceQuery,
+    run: async ({ db, query }) => evidenceCsv(await evidenceReport(db, query)),
   }),
   ...route("GET /api/evidence/responses", {
     summary: "The newest responses behind a figure of the evidence.",

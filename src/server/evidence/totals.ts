@@ -2,7 +2,8 @@ import { and, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { EvidenceWay, Outcome, UnitCount } from "../../core/light.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
-import { learners, lessonTotals, memberships, outcomeTotals, unitTotals } from "../db/schema.ts";
+import { learners, memberships } from "../db/schema.ts";
+import { lessonTotals, outcomeTotals, unitTotals } from "../db/schema-totals.ts";
 import { RIGHT } from "./counts.ts";
 
 /** Whose totals are meant: of a group's learners, or of one of them. */
