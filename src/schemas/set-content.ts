@@ -13,9 +13,13 @@ import {
   type SetContent,
   type SetContentOf,
   type SetKind,
+  TEXT_USES,
   WALK_WAYS,
 } from "../core/light.ts";
 import { gpcField, soundField, wordField } from "./fields.ts";
+
+/** A text that can be saved and taught has at most so many letters: some eight pages of a first reader. */
+export const LONGEST_TEXT = 4000;
 
 /** The shapes of saved sets, each with its refusals in words. */
 
@@ -57,6 +61,14 @@ export const binField = z.discriminatedUnion("by", [
     type: z.enum(["closed", "open", "vowel-consonant-e", "vowel-team", "r-controlled", "consonant-le", "not-closed"]),
   }),
 ]);
+
+/** A text that is read or written; what it may hold is looked at where it is stored. */
+const textContent = z.object({
+  kind: z.literal("text"),
+  text: z.string().trim().min(1, "a text has at least one word").max(LONGEST_TEXT, `at most ${LONGEST_TEXT} letters`),
+  targets: z.array(gpcField).max(12, "at most 12 things to look for"),
+  use: z.enum(TEXT_USES),
+});
 
 const sortContent = z.object({
   kind: z.literal("sort"),
@@ -161,6 +173,7 @@ const SET_FIELDS = {
   sort: sortContent,
   pairs: pairsContent,
   "ears-only": oralContent,
+  text: textContent,
 } satisfies { readonly [K in SetKind]: z.ZodType<SetContentOf<K>> };
 
 export const setContentField: z.ZodType<SetContent> = z.discriminatedUnion(

@@ -56,7 +56,7 @@ export const ACTIVITY_WORDS: { readonly [K in ActivityKind]: KindWords<ContentOf
     shelf: "By ear",
     line: ({ words, sentences }) => ({
       words,
-      note: sentences.length > 0 ? `${sentences.length} sentences` : "",
+      note: sentences.join(" "),
     }),
   },
   "sound-cards": {

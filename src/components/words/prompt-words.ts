@@ -5,6 +5,7 @@ import type {
   Fading,
   PracticeSettings,
   Prompt,
+  Routine,
   Support,
   TurnPattern,
 } from "../../core/light.ts";
@@ -48,8 +49,29 @@ export const FADING_NAME: Readonly<Record<Fading, string>> = {
 
 /** `"my turn, together, your turn · tap aloud · 5 seconds to think"`. */
 export function settingsText({ turns, support, thinking }: PracticeSettings): string {
-  const think = thinking > 0 ? [`${thinking} ${thinking === 1 ? "second" : "seconds"} to think`] : [];
-  return [TURNS_NAME[turns], SUPPORT_NAME[support], ...think].join(" · ");
+  return [TURNS_NAME[turns], SUPPORT_NAME[support], ...thinkingText(thinking)].join(" · ");
+}
+
+const thinkingText = (seconds: number): string[] =>
+  seconds > 0 ? [`${seconds} ${seconds === 1 ? "second" : "seconds"} to think`] : [];
+
+/**
+ * The routine in full, or only where it differs from the usual one.
+ *
+ * @param routine what of it fits
+ */
+export function routineText(settings: PracticeSettings, routine: Routine, usual?: PracticeSettings): string {
+  if (routine === "none") return "";
+  const parts = [
+    { key: "turns", says: [TURNS_NAME[settings.turns]] },
+    ...(routine === "tapped" ? ([{ key: "support", says: [SUPPORT_NAME[settings.support]] }] as const) : []),
+    { key: "thinking", says: thinkingText(settings.thinking) },
+    { key: "correction", says: [`when wrong: ${CORRECTION_NAME[settings.correction]}`] },
+  ] as const;
+  return parts
+    .filter(({ key }) => usual?.[key] !== settings[key])
+    .flatMap(({ says }) => says)
+    .join(" · ");
 }
 
 /** What is said, and after a dash what is right. */
@@ -71,7 +93,7 @@ export function promptLine(prompt: Prompt): SaidLine {
     case "change":
       return prompt.build
         ? {
-            say: `Now make it say ${prompt.answer}. Which sound is another?`,
+            say: `Now make it say ${prompt.answer}. Which sound changes?`,
             answer: `${soundName(prompt.old)} becomes ${soundName(prompt.now)} ${at(prompt.position)}`,
           }
         : {

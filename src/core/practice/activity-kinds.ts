@@ -73,6 +73,9 @@ export interface PaceAndPriority {
 /** What a teacher can change in a drafted activity. */
 export type EditableField = "words" | "sentences" | "keyWord" | "text";
 
+/** Of the routine of a lesson, what fits a kind of activity. */
+export type Routine = "tapped" | "in-turns" | "none";
+
 /** What has to be on the table for the words of an activity. */
 export type MaterialNeed = "tiles" | "word-cards" | "pictures";
 
@@ -80,6 +83,8 @@ export type MaterialNeed = "tiles" | "word-cards" | "pictures";
 interface KindDefinition<C> extends PaceAndPriority {
   /** Never put off until "if there is time" when a lesson is drafted. */
   readonly isMain: boolean;
+  /** What of the routine fits it: words that are tapped, something else that is answered in turns, or nothing. */
+  readonly routine: Routine;
   /** Its words come one after another and are nothing more: they can be put in and taken out one by one. */
   readonly isWordList: boolean;
   /** Each of its words is one step from the one before. */
@@ -99,7 +104,7 @@ interface KindDefinition<C> extends PaceAndPriority {
 }
 
 /** A sentence takes as long as so many words. */
-const WORDS_A_SENTENCE = 3;
+export const WORDS_A_SENTENCE = 3;
 /** So many words of a text take as long as one of a list. */
 const WORDS_OF_TEXT_AN_ITEM = 5;
 
@@ -120,6 +125,7 @@ const wordList = <C extends ActivityContent & { readonly words: readonly string[
 ): KindDefinition<C> => ({
   ...pace,
   isMain: false,
+  routine: "tapped",
   isWordList: true,
   isChain: false,
   words: ({ words }) => words,
@@ -143,6 +149,7 @@ const wholeItems = <Item, C extends ActivityContent & { readonly items: readonly
 ): KindDefinition<C> => ({
   ...pace,
   isMain: false,
+  routine: "in-turns",
   isWordList: false,
   isChain: false,
   words: ({ items }) => items.flatMap(wordsOfItem),
@@ -167,6 +174,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 12,
     priority: 6,
     isMain: false,
+    routine: "in-turns",
     isWordList: false,
     isChain: false,
     words: ({ parts }) => parts.flatMap(({ items }) => items).flatMap(wordsOfOralItem),
@@ -187,6 +195,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 15,
     priority: 19,
     isMain: false,
+    routine: "in-turns",
     isWordList: false,
     isChain: false,
     words: nothing,
@@ -201,6 +210,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 30,
     priority: 12,
     isMain: true,
+    routine: "tapped",
     isWordList: false,
     isChain: false,
     words: ({ words }) => words,
@@ -219,6 +229,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 5,
     priority: 5,
     isMain: false,
+    routine: "in-turns",
     isWordList: false,
     isChain: false,
     words: nothing,
@@ -233,6 +244,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 90,
     priority: 4,
     isMain: true,
+    routine: "in-turns",
     isWordList: false,
     isChain: false,
     words: ({ words }) => words,
@@ -260,6 +272,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 15,
     priority: 10,
     isMain: false,
+    routine: "in-turns",
     isWordList: false,
     isChain: false,
     words: ({ table }) => table,
@@ -278,6 +291,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 10,
     priority: 14,
     isMain: false,
+    routine: "tapped",
     isWordList: false,
     isChain: false,
     words: nothing,
@@ -292,6 +306,7 @@ export const ACTIVITY_KINDS = {
     secondsPerItem: 120,
     priority: 15,
     isMain: false,
+    routine: "none",
     isWordList: false,
     isChain: false,
     words: nothing,

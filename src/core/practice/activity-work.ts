@@ -1,8 +1,8 @@
 import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
-import { targetSpans } from "../scope/text.ts";
 import { gappedWord } from "../spelling/gapped.ts";
 import { gpcById } from "../spelling/gpc.ts";
+import { targetSpans } from "../texts/check-text.ts";
 import { type ActivityContent, type ActivityKind, type ContentOfKind, wordsOfContent } from "./activity-kinds.ts";
 import { chainPrompts } from "./chain-prompts.ts";
 import type { ContentCheck } from "./content-check.ts";
@@ -14,7 +14,7 @@ import type { Prompt } from "./prompt.ts";
 interface KindWork<C> {
   /**
    * Fills it with the words of the day. @param count how many things, 1 or more
-   * @returns undefined when the group's words do not serve, and for texts, which are a teacher's own
+   * @returns undefined when the group's words do not serve, and for what is a teacher's own
    */
   readonly make: (making: make.Making, count: number) => ActivityContent | undefined;
   /** What is said in it, step by step. */
@@ -47,11 +47,7 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
     faults: ({ sounds }, check) => check.cards(sounds.flatMap(({ gpcs }) => gpcs)),
   },
   dictation: {
-    make: ({ today }, count) => {
-      // Every other word: what stands side by side in a chain is hardly a new word to write.
-      const words = today.words.filter((_, k) => k % 2 === 1).slice(0, count);
-      return words.length > 0 ? { kind: "dictation", words, sentences: [] } : undefined;
-    },
+    make: make.dictation,
     prompts: ({ words, sentences }) => [
       ...words.map((word): Prompt => ({ code: "dictate", word })),
       ...sentences.map((sentence): Prompt => ({ code: "dictate-sentence", sentence })),
@@ -160,7 +156,7 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
     faults: readAll,
   },
   text: {
-    make: typedByTeacher,
+    make: make.linesToRead,
     prompts: ({ text, targets }, lexicon) => [
       { code: "read-text", text, targets, spans: targetSpans(text, targets, lexicon) },
     ],
@@ -182,7 +178,7 @@ export const workOf = <C extends ActivityContent>(content: C): KindWork<C> =>
  *
  * @param count how many things, 1 or more
  * @param heldBack filled with the words kept back for the end, whatever the kind
- * @returns undefined when the group's words do not serve, and for texts, which are a teacher's own
+ * @returns undefined when the group's words do not serve, and for what is a teacher's own
  */
 export function makeContent(
   kind: ActivityKind,

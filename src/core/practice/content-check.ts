@@ -1,13 +1,10 @@
 import { refusalOf } from "../chains/allowed-words.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
-import { normaliseSpelling } from "../lexicon/lexicon.ts";
 import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
-import { checkDecodable } from "../scope/decodable.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import { isTaughtGpc } from "../scope/taught-set.ts";
-import { checkText } from "../scope/text.ts";
-import { decode } from "../spelling/decode/decode.ts";
+import { checkText, keptOutBecause } from "../texts/check-text.ts";
 import type { ContentFault } from "./lesson-fault.ts";
 
 /** What may be put before a group. */
@@ -79,31 +76,12 @@ function nonsenseFaults(word: string, rules: LessonRules, lexicon: Lexicon): Con
 }
 
 function textFaults(text: string, rules: LessonRules, lexicon: Lexicon): ContentFault[] {
-  const { tokens } = checkText(text, rules.taught, [], lexicon);
+  const { tokens } = checkText(text, rules.taught, [], lexicon, rules);
   const seen = new Set<string>();
-  return tokens.flatMap(({ text: token, judged }): ContentFault[] => {
-    const word = normaliseSpelling(token);
-    if (seen.has(word)) return [];
-    seen.add(word);
-    const refusal = refusalOf(word, rules, lexicon, "ears-only");
-    if (refusal && (refusal.code === "never-list" || refusal.code === "unsuitable"))
-      return [{ code: "refused", refusal }];
-    return judged.decodable || isReadableName(token, rules.taught, lexicon)
-      ? []
-      : [{ code: "refused", refusal: { code: "not-decodable", word: token, missing: judged.missing } }];
+  return tokens.flatMap(({ text: token, spelling, kind, fits, judged }): ContentFault[] => {
+    if (fits || seen.has(spelling)) return [];
+    seen.add(spelling);
+    const refusal = kind === "kept-out" ? keptOutBecause(spelling, rules, lexicon) : undefined;
+    return [{ code: "refused", refusal: refusal ?? { code: "not-decodable", word: token, missing: judged.missing } }];
   });
-}
-
-/**
- * A name is in no word list: with a capital letter it may stand where its letters, read by rule, are all taught. A word
- * of the list is no name, whatever letter it begins with.
- */
-function isReadableName(token: string, taught: TaughtSet, lexicon: Lexicon): boolean {
-  const word = normaliseSpelling(token);
-  if (!/^\p{Lu}/u.test(token) || lexicon.get(word) || lexicon.unsplittable(word) || lexicon.unsuitable(word))
-    return false;
-  const reading = decode(word);
-  // The list has the words of one and two syllables: a longer one that it does not know may be any word.
-  const syllables = reading?.units.filter(({ slot }) => slot === "nucleus").length ?? 0;
-  return reading !== undefined && syllables <= 2 && checkDecodable(reading, taught, lexicon).decodable;
 }

@@ -59,9 +59,9 @@ describe("one activity put into a lesson", () => {
     }
   });
 
-  it("what has no answer has none: nothing taught, a text, a sort without a second spelling", () => {
+  it("what has no answer has none: nothing taught, an activity of the teacher's own, a sort without a second spelling", () => {
     expect(fillKind("blending", request(13, { taughtGpcs: [] }), [chain])).toBeUndefined();
-    expect(fillKind("text", request(13), [chain])).toBeUndefined();
+    expect(fillKind("free", request(13), [chain])).toBeUndefined();
     expect(fillKind("sort", request(13, { focus: [] }), [chain])).toBeUndefined();
     expect(fillKind("new-sound", request(13, { focus: [] }), [chain])).toBeUndefined();
     expect(

@@ -21,7 +21,8 @@ import { isVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import type { ActivityContent } from "./activity-kinds.ts";
+import { makeSentences } from "../texts/make-sentences.ts";
+import { type ActivityContent, WORDS_A_SENTENCE } from "./activity-kinds.ts";
 import type { LessonRequest } from "./lesson-request.ts";
 import type { TodaysWords } from "./todays-words.ts";
 
@@ -30,6 +31,44 @@ export interface Making {
   readonly request: LessonRequest;
   readonly today: TodaysWords;
   readonly lexicon: Lexicon;
+}
+
+/** With fewer things to write there is no room for a sentence beside words. */
+const LEAST_WITH_A_SENTENCE = WORDS_A_SENTENCE + 2;
+
+/**
+ * Words to write, then a sentence. Every other word of the chain: what stands side by side in it is hardly a new word to
+ * write.
+ *
+ * @param count how many things, from 1; a sentence is as many as `WORDS_A_SENTENCE`
+ */
+export function dictation(making: Making, count: number): ActivityContent | undefined {
+  const sentences = count < LEAST_WITH_A_SENTENCE ? [] : sentencesFor(making, 1);
+  const wanted = count - sentences.length * WORDS_A_SENTENCE;
+  const words = making.today.words.filter((_, k) => k % 2 === 1).slice(0, wanted);
+  return words.length > 0 ? { kind: "dictation", words, sentences } : undefined;
+}
+
+/** A few lines to read, with today's sounds in them. @param count how many sentences, from 1 */
+export function linesToRead(making: Making, count: number): ActivityContent | undefined {
+  const lines = sentencesFor(making, count, APART);
+  return lines.length > 0 ? { kind: "text", text: lines.join(" "), targets: making.request.focus } : undefined;
+}
+
+/** Another seed, so that what is read is not what was written. */
+const APART = 101;
+
+/** Sentences that the group can read; nothing that is held back stands in one. */
+function sentencesFor({ request, today }: Making, count: number, apart = 0): string[] {
+  const { taught, never = [], allowLists, focus, contrasts, seed } = request;
+  const gpcs = [...new Set([...focus, ...contrasts.flatMap(({ a, b }) => [a, b])])];
+  return makeSentences({
+    ...{ taught, count },
+    seed: seed + apart,
+    targets: gpcs.map((gpc) => ({ by: "gpc", gpc })),
+    never: [...never, ...today.heldBack],
+    ...(allowLists && { allowLists }),
+  }).map(({ text }) => text);
 }
 
 const FOILS = 3;

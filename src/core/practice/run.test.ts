@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { targetSpans } from "../scope/text.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { gappedWord } from "../spelling/gapped.ts";
 import { GPCS } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
+import { targetSpans } from "../texts/check-text.ts";
 import type { ActivityContent } from "./activity-kinds.ts";
 import { cardReading, isCard } from "./cards.ts";
 import { runItems } from "./run.ts";

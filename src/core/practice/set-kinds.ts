@@ -6,7 +6,15 @@ import type { Bin } from "../families/sort-bins.ts";
 import type { WalkWay } from "../families/walk-parts.ts";
 import type { OralItem } from "../oral/item.ts";
 import type { OralSkill } from "../oral/skills.ts";
-import { ACTIVITY_KINDS, type ActivityContent, type PaceAndPriority, wordsOfContent } from "./activity-kinds.ts";
+import { sentencesOf } from "../texts/read-words.ts";
+import {
+  ACTIVITY_KINDS,
+  type ActivityContent,
+  itemsOfContent,
+  type PaceAndPriority,
+  wordsOfContent,
+  wordsShownIn,
+} from "./activity-kinds.ts";
 
 /** What a teacher makes and saves: each kind with what was asked for, so that it can be made anew. */
 interface SetContents {
@@ -40,7 +48,17 @@ interface SetContents {
   readonly "ears-only": {
     readonly parts: readonly { readonly skill: OralSkill; readonly items: readonly OralItem[] }[];
   };
+  /** Sentences or a story, to be read or to be written from dictation; GPC ids are what is looked for first. */
+  readonly text: {
+    readonly text: string;
+    readonly targets: readonly string[];
+    readonly use: TextUse;
+  };
 }
+
+/** What a saved text is for. */
+export const TEXT_USES = ["read", "dictate"] as const;
+export type TextUse = (typeof TEXT_USES)[number];
 
 export type SetKind = keyof SetContents;
 
@@ -94,7 +112,20 @@ export const SET_KINDS = {
     items: ({ parts }) => parts.reduce((sum, { items }) => sum + items.length, 0),
     asActivity: ({ parts }) => ({ kind: "ears-only", parts }),
   },
+  text: {
+    secondsPerItem: ACTIVITY_KINDS.text.secondsPerItem,
+    priority: ACTIVITY_KINDS.text.priority,
+    isRead: true,
+    items: (content) => itemsOfContent(textActivity(content)),
+    asActivity: (content) => textActivity(content),
+  },
 } as const satisfies { readonly [K in SetKind]: SetDefinition<SetContentOf<K>> };
+
+function textActivity({ text, targets, use }: SetContents["text"]): ActivityContent {
+  return use === "dictate"
+    ? { kind: "dictation", words: [], sentences: sentencesOf(text) }
+    : { kind: "text", text, targets };
+}
 
 export const SET_KIND_IDS = Object.keys(SET_KINDS) as readonly SetKind[];
 
@@ -107,5 +138,8 @@ export const activityOfSet = (content: SetContent): ActivityContent => definitio
 /** How many things a set has to go through. @returns a whole number, from 0 */
 export const itemsOfSet = (content: SetContent): number => definitionOf(content).items(content);
 
-/** Every word of a set that learners would see or hear. */
+/** Every word of a set that learners would see or hear; of a text, none. */
 export const wordsOfSet = (content: SetContent): string[] => wordsOfContent(activityOfSet(content));
+
+/** The same with the words of texts: everything that a school may want kept out. */
+export const wordsShownInSet = (content: SetContent): string[] => wordsShownIn(activityOfSet(content));

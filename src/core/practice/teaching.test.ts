@@ -1,10 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type CardAnswer, cardPack, DEFAULT_MASTERY } from "./card-pack.ts";
+import { DEFAULT_MASTERY } from "../evidence/mastery.ts";
+import { addDays } from "../statistics/add-days.ts";
+import { type CardAnswer, cardPack } from "./card-pack.ts";
 import { clockState } from "./clock.ts";
 import type { TimedActivity } from "./fit.ts";
 import { DEFAULT_PRACTICE, thinkingAfter } from "./settings.ts";
-import { addDays, weekPlan } from "./week-plan.ts";
+import { weekPlan } from "./week-plan.ts";
 import { type TurnTaker, turnOrder } from "./whose-turn.ts";
 
 describe("whose turn", () => {

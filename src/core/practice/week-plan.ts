@@ -1,3 +1,5 @@
+import { addDays } from "../statistics/add-days.ts";
+
 /** A day of a week's plan. */
 export interface WeekDay {
   /** ISO date. */
@@ -70,11 +72,4 @@ export function weekPlan({ days, candidates, known, chosen = {}, reviewed = REVI
     }
     return { date, focus: focus === undefined ? [] : [focus], review };
   });
-}
-
-/** The day so many days after an ISO date. @param days may be below 0 */
-export function addDays(date: string, days: number): string {
-  const day = new Date(`${date}T00:00:00Z`);
-  day.setUTCDate(day.getUTCDate() + days);
-  return day.toISOString().slice(0, 10);
 }

@@ -11,9 +11,9 @@ import type { Segmentation } from "../spelling/segmentation.ts";
 import { type Syllable, syllablesOf } from "../spelling/syllables.ts";
 import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
 import { checkDecodable, type Decodability } from "./decodable.ts";
+import { firstDecodableStep } from "./first-step.ts";
 import type { Sequence } from "./sequence.ts";
 import type { TaughtSet } from "./taught-set.ts";
-import { firstDecodableStep } from "./text.ts";
 
 /** Everything there is to say of a word to a teacher of this group. */
 export interface WordCard {

@@ -13,10 +13,11 @@ import { DATABASE_FOLDER, IN_THE_MAKING, looksLikeDatabase } from "./folder-chec
 import { claimFolder } from "./folder-lock.ts";
 import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
 import * as schema from "./schema.ts";
+import * as totals from "./schema-totals.ts";
 import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree } from "./synced-files.ts";
 import { unpackFolder } from "./unpack-folder.ts";
 
-export type Database = PgliteDatabase<typeof schema>;
+export type Database = PgliteDatabase<typeof schema & typeof totals>;
 /** What a repository takes: the database, or a transaction of it. */
 export type Queryable = Pick<Database, "select" | "selectDistinct" | "insert" | "update" | "delete" | "execute">;
 
@@ -135,7 +136,7 @@ export async function openDatabase(
         ? await PGlite.create({ dataDir: "memory://", loadDataDir: new Blob([emptyFolder()]) })
         : await folderClient(folder);
     const isDown = watchForEnd(client);
-    const db = drizzle(client, { schema });
+    const db = drizzle(client, { schema: { ...schema, ...totals } });
     if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);
     await migrate(db, { migrationsFolder: inServer("migrations") });
     const { workspaceId } = await getInstallation(db);

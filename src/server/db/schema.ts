@@ -15,15 +15,9 @@ import {
   uuid,
 } from "drizzle-orm/pg-core";
 import {
-  CHANGE_POSITIONS,
   type ChainShape,
-  type ChangePosition,
-  EVIDENCE_WAYS,
-  type EvidenceWay,
   type FilledPart,
   type LessonPart,
-  OUTCOMES,
-  type Outcome,
   type RawAnswer,
   RESPONSE_MODES,
   type ResponseMode,
@@ -53,11 +47,8 @@ import {
   storedWords,
 } from "../../schemas/stored.ts";
 import type { Aim, LessonRun, Place, PlanActivity } from "../plans/lesson-types.ts";
+import { isOneOf } from "./checks.ts";
 import { parsedJson } from "./parsed-json.ts";
-
-/** A check that a column holds one of some names. A new name takes a new migration. */
-const isOneOf = (column: string, names: readonly string[]) =>
-  sql.raw(`${column} in (${names.map((name) => `'${name}'`).join(", ")})`);
 
 /** A check that columns hold something. */
 const notEmpty = (...columns: readonly string[]) =>
@@ -372,78 +363,5 @@ export const responses = pgTable(
     check("responses_texts", sql`word <> '' and target <> ''`),
     check("responses_withdrawn", sql`not (standing and withdrawn)`),
     check("responses_supersedes", sql`supersedes <> id`),
-  ],
-);
-
-/**
- * Counts of what each learner read or built as what, kept up with the responses in the same transaction
- * (`evidence/counts.ts`), so that a look at them costs the same however many responses there are. Words kept back are not
- * among them.
- */
-export const unitTotals = pgTable(
-  "unit_totals",
-  {
-    learnerId: uuid("learner_id")
-      .$type<LearnerId>()
-      .notNull()
-      .references(() => learners.id, { onDelete: "cascade" }),
-    way: text("way").$type<EvidenceWay>().notNull(),
-    gpc: text("gpc").notNull(),
-    position: text("position").$type<ChangePosition>().notNull(),
-    /** "=" for right; else the phonemes said, joined by "+", empty for left out. */
-    said: text("said").notNull(),
-    count: integer("count").notNull(),
-    /** The latest answer that was counted here. */
-    lastAt: timestamp("last_at", { withTimezone: true }).notNull(),
-  },
-  (table) => [
-    primaryKey({ columns: [table.learnerId, table.way, table.gpc, table.position, table.said] }),
-    check("unit_totals_way", isOneOf("way", EVIDENCE_WAYS)),
-    check("unit_totals_position", isOneOf("position", CHANGE_POSITIONS)),
-    check("unit_totals_count", sql`count >= 0`),
-  ],
-);
-
-/** How each learner's answers came out, kept up as `unit_totals` is. */
-export const outcomeTotals = pgTable(
-  "outcome_totals",
-  {
-    learnerId: uuid("learner_id")
-      .$type<LearnerId>()
-      .notNull()
-      .references(() => learners.id, { onDelete: "cascade" }),
-    way: text("way").$type<EvidenceWay>().notNull(),
-    heldBack: boolean("held_back").notNull(),
-    /** An outcome, or "unreadable" for rows that cannot be read. */
-    outcome: text("outcome").$type<Outcome | "unreadable">().notNull(),
-    count: integer("count").notNull(),
-  },
-  (table) => [
-    primaryKey({ columns: [table.learnerId, table.way, table.heldBack, table.outcome] }),
-    check("outcome_totals_way", isOneOf("way", EVIDENCE_WAYS)),
-    check("outcome_totals_outcome", isOneOf("outcome", [...OUTCOMES, "unreadable"])),
-    check("outcome_totals_count", sql`count >= 0`),
-  ],
-);
-
-/** How many of a learner's own answers each lesson had, kept up as `unit_totals` is. */
-export const lessonTotals = pgTable(
-  "lesson_totals",
-  {
-    learnerId: uuid("learner_id")
-      .$type<LearnerId>()
-      .notNull()
-      .references(() => learners.id, { onDelete: "cascade" }),
-    way: text("way").$type<EvidenceWay>().notNull(),
-    sessionId: uuid("session_id")
-      .$type<SessionId>()
-      .notNull()
-      .references(() => sessions.id, { onDelete: "cascade" }),
-    count: integer("count").notNull(),
-  },
-  (table) => [
-    primaryKey({ columns: [table.learnerId, table.way, table.sessionId] }),
-    check("lesson_totals_way", isOneOf("way", EVIDENCE_WAYS)),
-    check("lesson_totals_count", sql`count >= 0`),
   ],
 );

@@ -1,4 +1,5 @@
 import {
+  checkText,
   decode,
   lexiconIn,
   partLetters,
@@ -10,6 +11,7 @@ import {
   type WalkWay,
   walkParts,
   wordsOfSet,
+  wordsShownInSet,
 } from "../../core/index.ts";
 import type { SetId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
@@ -40,12 +42,17 @@ export async function printPage(db: Queryable, id: SetId): Promise<PrintPage> {
   const set = await getSet(db, id);
   const group = await getGroup(db, set.groupId);
   const scope = await groupScope(db, group);
-  const keptOut = unfitWords(wordsOfSet(set.content), scope.school);
+  const keptOut = unfitWords(wordsShownInSet(set.content), scope.school);
   const lexicon = lexiconIn(shippedLexicon(), scope.school.accent);
   const rules = { taught: taughtOf(scope), never: scope.school.never };
   const read = SET_KINDS[set.kind].isRead ? wordsOfSet(set.content) : [];
   const notYet = read.filter((word) => refusalOf(word, rules, lexicon)?.code === "not-decodable");
   const { content } = set;
+  if (content.kind === "text") {
+    const { tokens } = checkText(content.text, rules.taught, [], lexicon, scope.school);
+    const beyond = tokens.filter(({ fits, kind }) => !fits && kind !== "kept-out");
+    return { set, group, keptOut, notYet: [...new Set(beyond.map(({ spelling }) => spelling))], walk: [] };
+  }
   const way = content.kind === "family" ? content.way : undefined;
   const walk = way ? wordsOfSet(content).flatMap((word) => inTwoParts(word, way)) : [];
   return { set, group, keptOut, notYet, walk: walk.filter(({ word }) => !keptOut.includes(word)) };

@@ -10,7 +10,7 @@ import {
   type SetContentOf,
   type SetKind,
   shippedLexicon,
-  wordsOfSet,
+  wordsShownInSet,
 } from "../../core/index.ts";
 import type { GroupId, SetId } from "../../schemas/ids.ts";
 import type { EditSetInput, NewSetInput } from "../../schemas/sets.ts";
@@ -101,7 +101,7 @@ export async function removeSet(db: Queryable, id: SetId): Promise<void> {
 
 /** No unsuitable word is kept, whoever sends it. */
 function refuseUnfit(content: SetContent, school: SchoolSettings): void {
-  const unfit = unfitWords(wordsOfSet(content), school);
+  const unfit = unfitWords(wordsShownInSet(content), school);
   if (unfit.length > 0)
     throw new AppError("invalid", "The set holds words that are kept out of this school.", [
       {
@@ -139,7 +139,17 @@ const TITLES: { readonly [K in SetKind]: (content: SetContentOf<K>) => string } 
   pairs: ({ pairs: [first] }) => `Pairs: ${first?.a} / ${first?.b}`,
   "ears-only": ({ parts: [first, ...others] }) =>
     `Ears only: ${others.length === 0 ? first?.skill.replaceAll("-", " ") : `${others.length + 1} skills`}`,
+  text: ({ text }) => openingWords(text),
 };
+
+const WORDS_OF_A_TITLE = 5;
+
+/** `"The cat sat on the …"`. */
+function openingWords(text: string): string {
+  const words = text.split(/\s+/).filter(Boolean);
+  const few = words.slice(0, WORDS_OF_A_TITLE).join(" ").slice(0, 70);
+  return words.length > WORDS_OF_A_TITLE ? `${few} …` : few;
+}
 
 /** What a set is called until the teacher names it: `"-at, -an"`. */
 export const setTitle = (content: SetContent): string =>

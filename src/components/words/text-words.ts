@@ -1,0 +1,62 @@
+import type { LookAlike, TeachItem, TextTarget, TextUse, TokenKind } from "../../core/light.ts";
+import { PATTERN_NAME } from "./pattern-names.ts";
+import { gpcName, soundAlone, soundName } from "./sounds.ts";
+
+/** The words for what is said of a text. */
+
+/** What a word is to the group, in a few words. */
+export const TOKEN_KIND_NAME: Readonly<Record<TokenKind, string>> = {
+  decodable: "decodable",
+  irregular: "irregular, taught",
+  name: "a name",
+  "not-yet": "not taught yet",
+  unknown: "not in the word list",
+  "kept-out": "kept out of this school",
+};
+
+export const TEXT_USE_NAME: Readonly<Record<TextUse, string>> = {
+  read: "to read",
+  dictate: "to write",
+};
+
+/** What is looked for, as a chip says it. */
+export function targetName(target: TextTarget): string {
+  switch (target.by) {
+    case "gpc":
+      return gpcName(target.gpc);
+    case "sound":
+      return `the sound ${soundName(target.sound)}`;
+    case "rime":
+      return `-${target.letters}`;
+    case "ending":
+      return `the ending -${target.ending}`;
+  }
+}
+
+/** Why a word does not count: `"win has no wh"`. */
+export function lookAlikeWords(word: string, why: LookAlike, target: TextTarget): string {
+  switch (why.code) {
+    case "other-sound":
+      return `${word}: ${why.letters} says ${soundAlone(why.sound)} in it`;
+    case "not-together":
+      return `${word}: its letters ${why.letters} are parts of other spellings`;
+    case "other-spelling":
+      return target.by === "gpc"
+        ? `${word} has no ${target.gpc.split("=")[0]}: it is written with ${why.letters}`
+        : `${word} is written with -${why.letters}`;
+    case "no-ending":
+      return `${word}: no ending, its letters belong to the word`;
+  }
+}
+
+/** One thing that could be taught, in a few words. */
+export function teachItemWords(item: TeachItem): string {
+  switch (item.kind) {
+    case "gpc":
+      return `${item.grapheme} said ${soundAlone(item.phonemes)}`;
+    case "pattern":
+      return PATTERN_NAME[item.pattern as keyof typeof PATTERN_NAME] ?? item.pattern;
+    case "word":
+      return `the word ${item.word}`;
+  }
+}

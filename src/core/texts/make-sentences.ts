@@ -1,0 +1,291 @@
+import { MAY_NOT_MEET } from "../../data/texts/may-not-meet.ts";
+import { FAMILIAR } from "../chains/planner/candidates.ts";
+import { lexiconIn } from "../lexicon/in-accent.ts";
+import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
+import { shippedLexicon } from "../lexicon/shipped.ts";
+import { seededRandom } from "../random/seeded-random.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
+import { isVowel } from "../sounds/phonemes.ts";
+import { phonemesOf } from "../spelling/segmentation.ts";
+import { type TextRules, wordJudge } from "./check-text.ts";
+import {
+  classesOf,
+  type Filler,
+  FRAMES,
+  type Frame,
+  type FramePiece,
+  fillersOf,
+  isNounClass,
+} from "./sentence-slots.ts";
+import { matchTarget, type TextTarget } from "./targets.ts";
+
+/** What sentences are wanted. */
+export interface SentenceRequest extends TextRules {
+  readonly taught: TaughtSet;
+  /** How many, from 1. */
+  readonly count: number;
+  readonly seed: number;
+  /** What they should have in them: today's sounds, what was read as what lately. */
+  readonly targets?: readonly TextTarget[];
+  /** Words that were used a moment ago: they come last. */
+  readonly avoid?: readonly string[];
+}
+
+export interface Sentence {
+  readonly text: string;
+  /** Its words as they are looked up. */
+  readonly words: readonly string[];
+  /** How many units of it are targets. */
+  readonly hits: number;
+}
+
+/** So many tries a frame for each sentence wanted; more of them find no better ones. */
+const TRIES_A_FRAME = 8;
+const MOST_TRIES_A_FRAME = 60;
+
+/** What a sentence is worth, and what it loses for saying again what another has said. */
+const WORTH = {
+  hit: 3,
+  mostHits: 4,
+  unfamiliar: 0.5,
+  chance: 1.5,
+  wordAgain: 1.2,
+  frameAgain: 1.6,
+  avoided: 3,
+} as const;
+
+/**
+ * Short sentences of words that this group can read: decodable, or taught as irregular words. Number and agreement are the
+ * frame's; -s, -ed and the others only where they are taught; what may not meet does not.
+ *
+ * @returns as many as there are, the best first, no two alike; fewer than wanted at the first steps of an order
+ *
+ * @example makeSentences({ taught: taughtAt(sequenceById("phased"), 40), count: 3, seed: 1 }).length // 3
+ */
+export function makeSentences(request: SentenceRequest, list: Lexicon = shippedLexicon()): Sentence[] {
+  const { taught, count, seed, targets = [] } = request;
+  const lexicon = lexiconIn(list, taught.accent);
+  const random = seededRandom(seed);
+  const words = fittingFillers(request, lexicon);
+  const frames = FRAMES.filter(
+    (frame) =>
+      (!frame.hasPossessive || taught.patterns.has("possessive")) &&
+      frame.words.every((word) => words.fits(word)) &&
+      frame.pieces.every((piece) => "literal" in piece || words.fill(piece).length > 0),
+  );
+  const tries = Math.min(
+    MOST_TRIES_A_FRAME,
+    Math.max(TRIES_A_FRAME, Math.ceil((count * 6) / Math.max(1, frames.length))),
+  );
+  const made = new Map<string, Made>();
+  const avoid = new Set(request.avoid);
+  for (const frame of frames)
+    for (let k = 0; k < tries; k++) {
+      const sentence = fillFrame(frame, words, random, targets.length > 0 && k % 2 === 0);
+      if (!sentence || made.has(sentence.text)) continue;
+      const avoided = sentence.words.filter((word) => avoid.has(word)).length;
+      const worth =
+        WORTH.hit * Math.min(sentence.hits, WORTH.mostHits) +
+        WORTH.chance * random() -
+        WORTH.unfamiliar * sentence.unfamiliar -
+        WORTH.avoided * avoided;
+      made.set(sentence.text, { ...sentence, frame, worth });
+    }
+  return choose([...made.values()], count);
+}
+
+interface Made extends Filled {
+  readonly frame: Frame;
+  readonly worth: number;
+}
+
+/** The best, each weighed by what has been said already. */
+function choose(made: readonly Made[], count: number): Sentence[] {
+  const said = new Map<string, number>();
+  const framed = new Map<Frame, number>();
+  const worthNow = ({ bases, frame, worth }: Made): number =>
+    worth -
+    WORTH.wordAgain * bases.reduce((sum, base) => sum + (said.get(base) ?? 0), 0) -
+    WORTH.frameAgain * (framed.get(frame) ?? 0);
+  // The worst first, by what each was worth when it was last looked at. Nothing grows in worth: what is still worth more
+  // than the next one was is the best of all.
+  const waiting = made.map((one) => ({ one, worth: one.worth })).sort((a, b) => a.worth - b.worth);
+  const chosen: Sentence[] = [];
+  while (chosen.length < count) {
+    const last = waiting.pop();
+    if (!last) break;
+    const { one } = last;
+    const worth = worthNow(one);
+    if (worth < (waiting.at(-1)?.worth ?? Number.NEGATIVE_INFINITY)) {
+      waiting.splice(placeFor(worth, waiting), 0, { one, worth });
+      continue;
+    }
+    for (const base of one.bases) said.set(base, (said.get(base) ?? 0) + 1);
+    framed.set(one.frame, (framed.get(one.frame) ?? 0) + 1);
+    chosen.push({ text: one.text, words: one.words, hits: one.hits });
+  }
+  return chosen;
+}
+
+/** Where a worth belongs in a list that rises. @returns index of the first that is worth more, from 0 to the length */
+function placeFor(worth: number, rising: readonly { readonly worth: number }[]): number {
+  let [low, high] = [0, rising.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((rising[middle] as { worth: number }).worth > worth) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+/** A filler with what it is worth. */
+interface FitFiller extends Filler {
+  readonly hits: number;
+  readonly startsWithVowel: boolean;
+  /** 1 where a child of seven may not know it, else 0. */
+  readonly unfamiliar: number;
+}
+
+type Slot = Extract<FramePiece, { readonly slot: string }>;
+
+interface FittingWords {
+  readonly fits: (word: string) => boolean;
+  readonly fill: (slot: Slot) => readonly FitFiller[];
+  /** Those of them that have a target in them. */
+  readonly fillWithHit: (slot: Slot) => readonly FitFiller[];
+  /** Units of a word that are targets. */
+  readonly hitsIn: (word: string) => number;
+}
+
+function fittingFillers({ taught, targets = [], ...rules }: SentenceRequest, lexicon: Lexicon): FittingWords {
+  const judge = wordJudge(taught, lexicon, rules);
+  const judged = (word: string) => judge({ spelling: normaliseSpelling(word), hasCapital: /^[A-Z]/.test(word) });
+  // The first word of a frame has a capital for its place: it is no name.
+  const fits = (word: string) => judge({ spelling: word.toLowerCase(), hasCapital: false }).fits;
+  const hits = new Map<string, number>();
+  const hitsIn = (word: string): number => {
+    if (targets.length === 0) return 0;
+    let count = hits.get(word);
+    if (count === undefined) {
+      const reading = judged(word).judged.reading;
+      count = reading ? targets.reduce((sum, target) => sum + matchTarget(reading, target, lexicon).hits.length, 0) : 0;
+      hits.set(word, count);
+    }
+    return count;
+  };
+  const known = new Map<string, readonly FitFiller[]>();
+  const knownWithHit = new Map<string, readonly FitFiller[]>();
+  const fill = ({ slot, class: name, form }: Slot): readonly FitFiller[] => {
+    let found = known.get(slot);
+    if (!found) {
+      found = fillersOf(name, form)
+        // With a word that is kept out its forms are: no pigs where there is to be no pig.
+        .filter(({ text, base }) => judged(text).fits && !rules.never?.includes(base))
+        .map((filler): FitFiller => {
+          const entry = lexicon.get(normaliseSpelling(filler.text));
+          const reading = judged(filler.text).judged.reading ?? entry?.readings[0];
+          const [first = ""] = reading ? phonemesOf(reading) : [];
+          return {
+            ...filler,
+            hits: hitsIn(filler.text),
+            startsWithVowel: reading ? isVowel(first) : /^[aeiou]/i.test(filler.text),
+            unfamiliar: (entry?.familiarity ?? 1) > FAMILIAR ? 1 : 0,
+          };
+        });
+      known.set(slot, found);
+    }
+    return found;
+  };
+  const fillWithHit = (slot: Slot): readonly FitFiller[] => {
+    let found = knownWithHit.get(slot.slot);
+    if (!found) {
+      found = fill(slot).filter(({ hits }) => hits > 0);
+      knownWithHit.set(slot.slot, found);
+    }
+    return found;
+  };
+  return { fits, hitsIn, fill, fillWithHit };
+}
+
+interface Filled extends Sentence {
+  readonly bases: readonly string[];
+  readonly unfamiliar: number;
+}
+
+const FORBIDDEN = new Set(MAY_NOT_MEET.flatMap(([a, b]) => [`${a} ${b}`, `${b} ${a}`]));
+
+/** May a word stand beside the others? */
+const mayJoin = (word: Chosen, others: readonly Chosen[]): boolean =>
+  others.every(
+    (other) =>
+      other.filler.base !== word.filler.base &&
+      !namesOf(word).some((name) => namesOf(other).some((otherName) => FORBIDDEN.has(`${name} ${otherName}`))),
+  );
+
+/** What a word goes by in the list of what may not meet: itself, itself in its slot, and every class it is of. */
+const namesOf = ({ class: slot, filler: { base } }: Chosen): readonly string[] => [
+  base,
+  slot,
+  `${slot}/${base}`,
+  ...classesOf(base),
+];
+
+interface Chosen {
+  readonly class: string;
+  readonly filler: FitFiller;
+}
+
+/** A word that does not go with the others is drawn again so many times. */
+const DRAWS = 5;
+
+function fillFrame(frame: Frame, words: FittingWords, random: () => number, wantsHit: boolean): Filled | undefined {
+  const slots = frame.pieces.filter((piece): piece is Slot => "slot" in piece);
+  const withHits = wantsHit ? slots.filter((slot) => words.fillWithHit(slot).length > 0) : [];
+  const hitSlot = withHits[Math.floor(random() * withHits.length)];
+  const chosen: Chosen[] = [];
+  for (const slot of slots) {
+    const from = slot === hitSlot ? words.fillWithHit(slot) : words.fill(slot);
+    let found: Chosen | undefined;
+    for (let draw = 0; draw < DRAWS && !found; draw++) {
+      const filler = from[Math.floor(random() * from.length)];
+      const one = filler && { class: slot.class, filler };
+      if (one && mayJoin(one, chosen)) found = one;
+    }
+    if (!found) return undefined;
+    chosen.push(found);
+  }
+  return written(frame, chosen, words);
+}
+
+/** The sentence with its article, capital and stop; undefined where "a" or "an" may not stand or is not taught. */
+function written(frame: Frame, chosen: readonly Chosen[], words: FittingWords): Filled | undefined {
+  let text = "";
+  let at = 0;
+  for (const piece of frame.pieces) {
+    if ("literal" in piece) {
+      text += piece.literal;
+      continue;
+    }
+    const word = chosen[at++] as Chosen;
+    const article = /(?:^|\s)a\s$/i.exec(text);
+    if (article) {
+      const isNoun = isNounClass(word.class);
+      const noun = isNoun ? word : chosen.slice(at).find((next) => isNounClass(next.class));
+      if (noun && !noun.filler.takesArticle) return undefined;
+      const needed = word.filler.startsWithVowel ? "an" : "a";
+      if (!words.fits(needed)) return undefined;
+      if (needed === "an") text = `${text.slice(0, -1)}n `;
+    }
+    text += word.filler.text;
+  }
+  text = `${text[0]?.toUpperCase()}${text.slice(1)}`;
+  const spellings = text.match(/[A-Za-z][A-Za-z']*/g) ?? [];
+  const hits = spellings.reduce((sum, word) => sum + words.hitsIn(word), 0);
+  return {
+    text,
+    words: spellings.map(normaliseSpelling),
+    hits,
+    bases: chosen.map(({ filler }) => filler.base),
+    unfamiliar: chosen.reduce((sum, { filler }) => sum + filler.unfamiliar, 0),
+  };
+}

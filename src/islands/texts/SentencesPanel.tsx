@@ -1,0 +1,62 @@
+import { useCallback, useState } from "react";
+import { counted } from "../../components/words/counted.ts";
+import { targetName } from "../../components/words/text-words.ts";
+import type { TextTarget } from "../../core/light.ts";
+import { useAnswer } from "../shared/use-answer.ts";
+import type { TextWorkerClient } from "./text-worker-client.ts";
+import type { WordRules } from "./use-text.ts";
+
+interface Props {
+  readonly worker: TextWorkerClient;
+  readonly rules: WordRules;
+  readonly targets: readonly TextTarget[];
+  readonly onPick: (sentence: string) => void;
+}
+
+const SHOWN = 20;
+
+/** Short sentences that the group can read, made for what is looked for: a press puts one into the text. */
+export function SentencesPanel({ worker, rules, targets, onPick }: Props) {
+  const [seed, setSeed] = useState(1);
+  const ask = useCallback(() => {
+    const { taught, never, allowLists } = rules;
+    return worker.ask((api) => api.sentences({ taught, never, allowLists, targets, count: SHOWN, seed }));
+  }, [worker, rules, targets, seed]);
+  const sentences = useAnswer(ask);
+  return (
+    <div className="flex flex-col gap-3 p-4">
+      <p className="flex items-center gap-3">
+        <span className="min-w-0 flex-1 text-[14px] text-quiet">
+          {targets.length > 0
+            ? `Made for ${targets.map(targetName).join(", ")}.`
+            : "Of words that this group can read. Look for something, and they are made for it."}
+        </span>
+        <button type="button" className="button shrink-0" onClick={() => setSeed(seed + 1)}>
+          Others
+        </button>
+      </p>
+      {!sentences && <p className="text-quiet">Making sentences…</p>}
+      {sentences && sentences.length < SHOWN && (
+        <p role="status">
+          {sentences.length === 0
+            ? "Too little has been taught for a sentence. A step or two further there will be some."
+            : `${counted(sentences.length, "sentence")} can be made of what has been taught so far.`}
+        </p>
+      )}
+      <ul aria-label="Sentences">
+        {sentences?.map(({ text, hits }) => (
+          <li key={text}>
+            <button
+              type="button"
+              className="flex min-h-11 w-full items-baseline gap-3 rounded px-2 py-1.5 text-left hover:bg-change-soft"
+              onClick={() => onPick(text)}
+            >
+              <span className="min-w-0 flex-1 font-learner text-[19px] leading-snug">{text}</span>
+              {hits > 0 && <span className="text-[13px] text-quiet">{counted(hits, "time")}</span>}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+ALTER TABLE "word_sets" DROP CONSTRAINT "word_sets_kind";--> statement-breakpoint
+ALTER TABLE "word_sets" ADD CONSTRAINT "word_sets_kind" CHECK (kind in ('family', 'sort', 'pairs', 'ears-only', 'text'));

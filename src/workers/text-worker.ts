@@ -1,0 +1,91 @@
+import { expose } from "comlink";
+import {
+  type AccentSettings,
+  checkText,
+  findTarget,
+  lexiconIn,
+  type Mend,
+  makeSentences,
+  mendText,
+  type Sentence,
+  type SentenceRequest,
+  type Sequence,
+  shippedLexicon,
+  type TargetReport,
+  type TaughtSet,
+  type TeachList,
+  type TextReport,
+  type TextRules,
+  type TextTarget,
+  type TokenKind,
+  whatToTeach,
+  withKept,
+} from "../core/index.ts";
+
+/** A text to be judged, and for whom. */
+export interface TextQuestion extends TextRules {
+  readonly text: string;
+  readonly taught: TaughtSet;
+  readonly sequence: Sequence;
+  readonly targets: readonly TextTarget[];
+}
+
+/** A word of the text as the screen marks it. */
+export interface MarkedPlace {
+  readonly from: number;
+  readonly to: number;
+  readonly spelling: string;
+  readonly kind: TokenKind;
+  readonly fits: boolean;
+}
+
+/** Everything the screen says of a text. */
+export interface TextView extends Omit<TextReport, "tokens"> {
+  readonly text: string;
+  readonly words: readonly MarkedPlace[];
+  readonly mends: readonly Mend[];
+  /** One a target, in their order. */
+  readonly found: readonly TargetReport[];
+  /** What to teach so that 95 and all of 100 words fit; undefined where nothing taught would do. */
+  readonly teach: { readonly most: TeachList | undefined; readonly all: TeachList | undefined };
+}
+
+/** Most of the words of a text may be read by a group that is to read it with help. Common practice, no source. */
+const MOST = 0.95;
+
+/** All answers are promises, as they are on the other side. */
+const api = {
+  /** Opens the word list, so that the first question is as quick as the others. */
+  async warm(accent: AccentSettings): Promise<void> {
+    lexiconIn(shippedLexicon(), accent);
+  },
+  async check(question: TextQuestion): Promise<TextView> {
+    const { text, sequence, targets, ...rules } = withKept(question);
+    const lexicon = lexiconIn(shippedLexicon(), rules.taught.accent);
+    const { tokens, ...report } = checkText(text, rules.taught, targets, lexicon, rules);
+    return {
+      ...report,
+      text,
+      words: tokens.map(({ at, text: written, spelling, kind, fits }) => ({
+        from: at,
+        to: at + written.length,
+        spelling,
+        kind,
+        fits,
+      })),
+      mends: mendText({ ...report, tokens }, { ...rules, sequence }, lexicon),
+      found: targets.map((target) => findTarget(tokens, target, lexicon)),
+      teach: {
+        most: whatToTeach({ ...report, tokens }, MOST),
+        all: whatToTeach({ ...report, tokens }, 1),
+      },
+    };
+  },
+  async sentences(request: SentenceRequest): Promise<Sentence[]> {
+    return makeSentences(withKept(request));
+  },
+};
+
+export type TextWorker = typeof api;
+
+expose(api);

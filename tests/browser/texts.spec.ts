@@ -1,0 +1,93 @@
+import AxeBuilder from "@axe-core/playwright";
+import { alive, expect, test } from "./server.ts";
+
+const editor = ".cm-content";
+
+test("a text is judged as it is typed, mended by a press, saved, planned and printed", async ({ page, server }) => {
+  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
+  const group = groups.find(({ name }: { name: string }) => name === "Turnstones");
+  await page.goto(`${server.address}/texts?group=${group.id}`);
+  await alive(page);
+  // It opens with sentences made for this group, each within its reach.
+  const sentences = page.getByRole("list", { name: "Sentences" }).getByRole("button");
+  await expect(sentences).toHaveCount(20);
+  const first = (await sentences.first().locator("span").first().textContent()) as string;
+  await sentences.first().click();
+  await expect(page.locator(editor)).toContainText(first);
+  const status = page.getByRole("status").filter({ hasText: "fit (" });
+  await expect(status).toContainText("(100 in 100)");
+
+  await page.locator(editor).click();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.type(" The naughty kitten sat.");
+  // What is not saved outlives a look at another screen.
+  await page.goto(`${server.address}/evidence?group=${group.id}`);
+  await page.goto(`${server.address}/texts?group=${group.id}`);
+  await alive(page);
+  await expect(page.locator(editor)).toContainText(`${first} The naughty kitten sat.`);
+  await expect(page.locator(".text-not-yet")).toHaveText("naughty");
+  await page.getByRole("tab", { name: /^Words/ }).click();
+  const misfits = page.getByRole("list", { name: "Words that do not fit" });
+  await expect(misfits.getByRole("listitem")).toHaveCount(1);
+  await expect(misfits).toContainText(/comes at step \d+/);
+  const other = misfits.getByRole("button", { name: /in the place of naughty/ }).first();
+  const word = (await other.textContent()) as string;
+  await other.click();
+  await expect(page.locator(editor)).toContainText(`The ${word} kitten sat.`);
+  await expect(status).toContainText("(100 in 100)");
+  await page.locator(editor).click();
+  await page.keyboard.press("Control+z");
+  await expect(page.locator(editor)).toContainText("The naughty kitten sat.");
+
+  // One press makes it an irregular word of the group.
+  await page.getByRole("button", { name: "Teach it as an irregular word" }).click();
+  await expect(page.locator(".text-irregular").filter({ hasText: "naughty" })).toBeVisible();
+  await expect(status).toContainText("(100 in 100)");
+
+  await page.getByRole("tab", { name: "Look for" }).click();
+  await page.getByRole("radio", { name: "rime" }).click();
+  await page.getByRole("textbox", { name: "Letters of the rime" }).fill("-at");
+  await page.getByRole("button", { name: "Look", exact: true }).click();
+  await expect(page.getByRole("region", { name: "-at" })).toContainText(/[1-9]\d* times?/);
+  const results = await new AxeBuilder({ page }).analyze();
+  expect(results.violations.filter(({ impact }) => impact === "serious" || impact === "critical")).toEqual([]);
+
+  await page.getByRole("textbox", { name: "Title of the text" }).fill("The naughty kitten");
+  await page.getByRole("radio", { name: "to write" }).click();
+  await page.getByRole("button", { name: "To the plan" }).click();
+  await expect(page.getByText("In the next lesson: The naughty kitten")).toBeVisible();
+  await page.reload();
+  await alive(page);
+  await expect(page.locator(editor)).toContainText("The naughty kitten sat.");
+  await page.getByRole("button", { name: "Print" }).click();
+  await page.waitForURL(/\/print\//);
+  await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(2);
+
+  // The word is taken back for the files that come after.
+  const ticks = { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } };
+  const back = await page.request.put(`${server.address}/api/groups/${group.id}/ticks`, { data: ticks });
+  expect(back.ok()).toBe(true);
+});
+
+test("a file is opened, and refused in words where it is none; what is kept out is marked and not saved", async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/texts`);
+  await alive(page);
+  await expect(page.locator(editor)).toBeVisible();
+  const input = page.locator("input[type=file]");
+  const file = (name: string, mimeType: string, text: string) => ({ name, mimeType, buffer: Buffer.from(text) });
+  await input.setInputFiles(file("a.pdf", "application/pdf", "%PDF"));
+  await expect(page.getByText("Open a plain text file")).toBeVisible();
+  await input.setInputFiles(file("long.txt", "text/plain", "a cat ".repeat(200_000)));
+  await expect(page.getByText("The file is too long")).toBeVisible();
+  await input.setInputFiles(
+    file("a.txt", "text/plain", "<img src=x onerror=alert(1)> A rab-\nbit sat.\r\nA bitch sat."),
+  );
+  // Nothing of it runs; it stands there as it is written.
+  await expect(page.locator(editor)).toContainText("<img src=x onerror=alert(1)>");
+  await expect(page.locator(".text-kept-out")).toHaveText("bitch");
+  await page.getByRole("button", { name: "Save" }).click();
+  await expect(page.getByText(/kept out of this school/).first()).toBeVisible();
+});
