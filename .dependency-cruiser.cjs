@@ -19,6 +19,7 @@ const CORE_FLOORS = [
   "chains",
   "families",
   "oral",
+  "texts",
   "responses",
   "evidence",
   "practice",

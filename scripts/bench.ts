@@ -12,6 +12,7 @@ import {
   allFamilies,
   buildGraph,
   type ChainRequest,
+  checkText,
   decodableWords,
   edgesFrom,
   familyGrid,
@@ -22,7 +23,9 @@ import {
   type LexiconWord,
   ladder,
   makeNonsense,
+  makeSentences,
   makeSort,
+  mendText,
   neighbours,
   oralSet,
   planChain,
@@ -33,6 +36,7 @@ import {
   shippedLexicon,
   spellingChoices,
   taughtAt,
+  whatToTeach,
 } from "../src/core/index.ts";
 import { parseLexicon } from "../src/core/lexicon/asset.ts";
 import { align, cmuPhones } from "../src/core/spelling/align.ts";
@@ -51,6 +55,13 @@ const thousand = lexicon.words.slice(0, 1000).map(({ word }) => ({
   word,
   phones: oneSyllableListings(word, listings.get(word) ?? []).map(cmuPhones),
 }));
+const chance = seededRandom(1);
+const spread = lexicon.words.slice(0, 3000);
+/** Common words more often than rare ones, as in any text. */
+const LONG_TEXT = Array.from({ length: 10_000 }, () => spread[Math.floor(chance() ** 2 * spread.length)]?.word).join(
+  " ",
+);
+const longReport = checkText(LONG_TEXT, step13);
 let seed = 0;
 const request = (taught: ChainRequest["taught"], length: number, more: Partial<ChainRequest> = {}): ChainRequest => ({
   taught,
@@ -106,6 +117,10 @@ bench
   .add("plan 8 words, everything taught", () => void planChain(request(everything, 8), lexicon))
   .add("the same with two aims and 4 chains", () => void planChain(request(everything, 8, aims), lexicon))
   .add("plan 20 words, everything taught", () => void planChain(request(everything, 20), lexicon))
+  .add("judge a text of 10,000 words", () => void checkText(LONG_TEXT, step13))
+  .add("mend it", () => void mendText(longReport, { taught: step13, sequence }))
+  .add("what to teach so that 95 in 100 of it fit", () => void whatToTeach(longReport, 0.95))
+  .add("50 sentences", () => void makeSentences({ taught: step13, count: 50, seed: seed++ }))
   .add("every next word, everything taught", () => {
     neighbours("pet", { taught: everything, focus: [], contrasts: [] }, lexicon);
   })

@@ -107,6 +107,15 @@ try {
   await page.getByText("2 things to mend").waitFor();
   await shoot("sequence");
   page.once("dialog", (dialog) => dialog.accept());
+  await page.goto(`${server.address}/texts`);
+  await alive(page);
+  await page.locator(".cm-content").click();
+  await page.keyboard.insertText(
+    "The old fox sat in the shed with a hen. Seth and the naughty kitten got on the ship.\nThe chick is in the sack.",
+  );
+  await page.getByRole("tab", { name: /^Words/ }).click();
+  await page.getByRole("list", { name: "Words that do not fit" }).waitFor();
+  await shoot("texts");
   await page.goto(`${server.address}/evidence`);
   await alive(page);
   await page.locator("tbody button").first().waitFor();
@@ -130,7 +139,6 @@ try {
   await page.keyboard.press("Enter");
   await shoot("teach");
   await page.locator('[data-unit="1"]').click();
-  await shoot("teach-substitution");
   await page.keyboard.press("Escape");
   await page.keyboard.press("h");
   await page.getByRole("form").getByRole("textbox").fill("m i k");

@@ -78,7 +78,10 @@ test("neither the benches, nor settings and sheets", async ({ page, server }) =>
     "/backups",
     `/groups/${group}`,
     "/sequences/new",
+    `/texts?group=${group}`,
+    "/saved",
     `/plan-sheet?group=${group}`,
+    `/print/words?group=${group}&words=ship+chip+cake&sheet=tiles`,
   ])
     await lookOver(page, server.address + path);
 });

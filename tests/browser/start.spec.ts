@@ -67,7 +67,7 @@ test("nothing is fetched from outside, and no page's own script holds the word l
   const holding = readdirSync(folder).filter(
     (file) => file.endsWith(".js") && readFileSync(join(folder, file), "utf8").includes("th.r.ough"),
   );
-  expect(holding.map((file) => file.split("-worker")[0]).sort()).toEqual(["chain", "sets"]);
+  expect(holding.map((file) => file.split("-worker")[0]).sort()).toEqual(["chain", "sets", "text"]);
 });
 
 test("addresses that screens once had lead to where they are now, with what was asked", async ({ page, server }) => {

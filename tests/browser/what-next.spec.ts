@@ -26,7 +26,8 @@ test("Today says what to work on and why; a chain and a lesson for it are one pr
   await expect(chain).toHaveCount(8);
 
   // Of itself it opens full as well; a chain in the making comes first.
-  await page.goto(`${server.address}/bench`);
+  const groupId = new URL(page.url()).searchParams.get("group");
+  await page.goto(`${server.address}/bench?group=${groupId}`);
   await alive(page);
   await expect(chain).toHaveCount(8);
 

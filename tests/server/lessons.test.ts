@@ -444,8 +444,9 @@ describe("the shelf, templates, and what was taken out", () => {
       ["Mostly building and spelling", true],
     ]);
     const again = await draft({ templateId: made.id, seed: 11, minutes: 45 });
+    // Lines to read go in last: rounded up for a longer lesson, the others may leave no room for them.
     const kinds = (list: readonly Part[], ifTime: boolean) =>
-      list.filter((one) => one.ifTime === ifTime).map(({ kind }) => kind);
+      list.filter((one) => one.ifTime === ifTime && one.kind !== "text").map(({ kind }) => kind);
     expect(kinds(again.activities, false)).toEqual(kinds(activities, false));
     expect(kinds(again.activities, true)).toEqual(kinds(activities, true));
     expect(again.activities.find(({ kind }) => kind === "read-chain")?.content).not.toEqual(

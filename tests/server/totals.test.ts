@@ -11,7 +11,7 @@ import { send } from "./send.ts";
 const folder = freshFolder("totals");
 process.env["ZIP_STEP_DATA"] = folder;
 const { database, openedDatabase } = await import("../../src/server/db/application-database.ts");
-const { unitTotals } = await import("../../src/server/db/schema.ts");
+const { unitTotals } = await import("../../src/server/db/schema-totals.ts");
 const { disagreements, recount } = await import("../../src/server/evidence/recount.ts");
 const { unitCountsOf } = await import("../../src/server/evidence/totals.ts");
 const { eraseDue } = await import("../../src/server/groups/erasure.ts");

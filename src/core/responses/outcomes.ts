@@ -10,20 +10,57 @@ interface OutcomeDefinition {
   readonly isUnaided: boolean;
   /** The learner tried. */
   readonly isTried: boolean;
+  /** Only where the units of a word are tapped. */
+  readonly needsTaps: boolean;
   /** The word is offered again in the same lesson. */
   readonly comesAgain: boolean;
 }
 
 /** How an answer came out, one definition each; the words for it are in components/words/response-words.ts. */
 export const OUTCOME_DEFINITIONS = {
-  right: { units: "all-right", countsAs: "right", isUnaided: true, isTried: true, comesAgain: false },
-  "after-tapping": { units: "all-right", countsAs: "right", isUnaided: false, isTried: true, comesAgain: false },
+  right: { units: "all-right", countsAs: "right", isUnaided: true, isTried: true, needsTaps: false, comesAgain: false },
+  "after-tapping": {
+    units: "all-right",
+    countsAs: "right",
+    isUnaided: false,
+    isTried: true,
+    needsTaps: true,
+    comesAgain: false,
+  },
   /** Put right by the learner, unasked. */
-  "self-corrected": { units: "not-known", countsAs: "put-right", isUnaided: false, isTried: true, comesAgain: false },
-  wrong: { units: "as-named", countsAs: "not-right", isUnaided: false, isTried: true, comesAgain: true },
+  "self-corrected": {
+    units: "not-known",
+    countsAs: "put-right",
+    isUnaided: false,
+    isTried: true,
+    needsTaps: false,
+    comesAgain: false,
+  },
+  wrong: {
+    units: "as-named",
+    countsAs: "not-right",
+    isUnaided: false,
+    isTried: true,
+    needsTaps: false,
+    comesAgain: true,
+  },
   /** Said by the whole group at once: kept, and counted apart from what a learner did alone. */
-  together: { units: "not-known", countsAs: "together", isUnaided: false, isTried: false, comesAgain: false },
-  "no-attempt": { units: "not-known", countsAs: "not-right", isUnaided: false, isTried: false, comesAgain: true },
+  together: {
+    units: "not-known",
+    countsAs: "together",
+    isUnaided: false,
+    isTried: false,
+    needsTaps: false,
+    comesAgain: false,
+  },
+  "no-attempt": {
+    units: "not-known",
+    countsAs: "not-right",
+    isUnaided: false,
+    isTried: false,
+    needsTaps: false,
+    comesAgain: true,
+  },
 } as const satisfies Record<string, OutcomeDefinition>;
 
 export type Outcome = keyof typeof OUTCOME_DEFINITIONS;

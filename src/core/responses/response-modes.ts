@@ -1,3 +1,5 @@
+import { OUTCOME_DEFINITIONS, OUTCOMES, type Outcome } from "./outcomes.ts";
+
 /** Reading, or building and writing: what is taken for what is not the same in both. */
 export const EVIDENCE_WAYS = ["read", "built"] as const;
 export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
@@ -20,21 +22,56 @@ interface ModeDefinition {
   readonly pack: PackName | undefined;
   /** The answer has the graphemes of each attempt. */
   readonly hasAttempts: boolean;
+  /** Its units are touched one by one before they are blended, when help is wanted. */
+  readonly isTapped: boolean;
 }
 
 /** How a learner met the target, one definition each; the words for it are in components/words/response-words.ts. */
 export const MODES = {
-  read: { answersTo: "word", judgedAs: "read", countedAs: "read", pack: "words", hasAttempts: false },
+  read: { answersTo: "word", judgedAs: "read", countedAs: "read", pack: "words", hasAttempts: false, isTapped: true },
   /** From tiles. */
-  built: { answersTo: "word", judgedAs: "built", countedAs: "built", pack: undefined, hasAttempts: true },
-  wrote: { answersTo: "word", judgedAs: "written", countedAs: "built", pack: undefined, hasAttempts: false },
+  built: {
+    answersTo: "word",
+    judgedAs: "built",
+    countedAs: "built",
+    pack: undefined,
+    hasAttempts: true,
+    isTapped: true,
+  },
+  wrote: {
+    answersTo: "word",
+    judgedAs: "written",
+    countedAs: "built",
+    pack: undefined,
+    hasAttempts: false,
+    isTapped: true,
+  },
   /** Pointed to it among others, filled it in, judged it. */
-  chose: { answersTo: "word", judgedAs: "pointed", countedAs: undefined, pack: undefined, hasAttempts: false },
+  chose: {
+    answersTo: "word",
+    judgedAs: "pointed",
+    countedAs: undefined,
+    pack: undefined,
+    hasAttempts: false,
+    isTapped: false,
+  },
   /** Said the sound of a card. */
-  card: { answersTo: "card", judgedAs: "read", countedAs: undefined, pack: "sounds", hasAttempts: false },
+  card: {
+    answersTo: "card",
+    judgedAs: "read",
+    countedAs: undefined,
+    pack: "sounds",
+    hasAttempts: false,
+    isTapped: false,
+  },
 } as const satisfies Record<string, ModeDefinition>;
 
 export type ResponseMode = keyof typeof MODES;
 
 /** Ids of the modes. */
 export const RESPONSE_MODES = Object.keys(MODES) as [ResponseMode, ...ResponseMode[]];
+
+// One list, so that a screen that shows it is not drawn anew.
+const UNTAPPED = OUTCOMES.filter((outcome) => !OUTCOME_DEFINITIONS[outcome].needsTaps);
+/** The outcomes that an answer in this way can have: nothing but a word is tapped. */
+export const outcomesFor = (mode: ResponseMode): readonly Outcome[] => (MODES[mode].isTapped ? OUTCOMES : UNTAPPED);

@@ -1,5 +1,5 @@
+import { DEFAULT_MASTERY, type MasteryRule } from "../evidence/mastery.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
-import { DEFAULT_MASTERY, type MasteryRule } from "../practice/card-pack.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
 import type { Pattern } from "../scope/patterns.ts";
 import type { Sequence, TaughtGpc } from "../scope/sequence.ts";

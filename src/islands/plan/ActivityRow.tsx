@@ -7,12 +7,14 @@ import { settingsText } from "../../components/words/prompt-words.ts";
 import { SET_WORDS } from "../../components/words/set-words.ts";
 import {
   editableFieldsOf,
+  isWordList,
   type LessonFault,
   type PracticeSettings,
   type SetKind,
   stopsLesson,
 } from "../../core/light.ts";
 import type { PlanActivity } from "../../server/plans/lesson-types.ts";
+import { paperHref } from "../shared/paper-href.ts";
 import { ActivityDetails } from "./ActivityDetails.tsx";
 import { ActivityFaults } from "./ActivityFaults.tsx";
 import type { ActivityEdit } from "./use-plan.ts";
@@ -40,6 +42,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
   const { content } = activity;
   const name = activity.title || PLANNED_NAME[activity.kind];
   const isOwnWay = JSON.stringify(usual) !== JSON.stringify(activity.settings);
+  const paper = paperOf(activity, groupId);
   const line = content && activityLine(content);
   return (
     <li
@@ -86,8 +89,8 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
         <button type="button" className="button font-normal" disabled={faults.some(stopsLesson)} onClick={onTeach}>
           Teach
         </button>
-        {activity.ref && activity.kind !== "chain" && (
-          <a href={`/print/${activity.ref}`} className="button font-normal">
+        {paper && (
+          <a href={paper} className="button font-normal">
             Print
           </a>
         )}
@@ -137,6 +140,15 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
       )}
     </li>
   );
+}
+
+/** Where an activity is printed: a set on its own sheet, words one after another on sheets of words. */
+function paperOf({ kind, ref, content, title }: PlanActivity, groupId: string): string | undefined {
+  const back = `/plan?group=${groupId}`;
+  if (ref && kind !== "chain") return `/print/${ref}`;
+  if (ref) return paperHref({ groupId, from: { chainId: ref }, back });
+  if (!content || !isWordList(content)) return undefined;
+  return paperHref({ groupId, from: { words: content.words }, title: title || PLANNED_NAME[kind], back });
 }
 
 function screenOf({ kind, ref }: PlanActivity, groupId: string): string {

@@ -6,6 +6,8 @@ import { outcomeKey } from "./key-actions.ts";
 
 interface Props {
   readonly learner: string;
+  /** The outcomes to choose from. */
+  readonly outcomes: readonly Outcome[];
   /** Why nothing can be marked now; undefined when it can. */
   readonly without: string | undefined;
   readonly canUndo: boolean;
@@ -20,6 +22,7 @@ interface Props {
 /** Marking under the thumb: one press for right. */
 export const MarkBar = memo(function MarkBar({
   learner,
+  outcomes,
   without,
   canUndo,
   canRedo,
@@ -37,19 +40,21 @@ export const MarkBar = memo(function MarkBar({
       {without !== undefined ? (
         <p className="grid min-h-12 sm:min-h-16 place-items-center px-4 text-quiet">{without}</p>
       ) : (
-        (Object.keys(OUTCOME_WORDS) as Outcome[]).map((outcome) => (
-          <button
-            key={outcome}
-            type="button"
-            className={`min-h-12 sm:min-h-16 rounded-xl border px-3 sm:px-4 leading-tight ${outcome === "right" ? "min-w-28 border-good bg-good text-sheet" : "border-rule bg-sheet"}`}
-            onClick={() => onMark(outcome)}
-          >
-            <span className="block font-bold">{OUTCOME_WORDS[outcome].button}</span>
-            <span className={`text-[12.5px] max-sm:hidden sm:block ${outcome === "right" ? "" : "text-quiet"}`}>
-              {outcomeKey(outcome)}
-            </span>
-          </button>
-        ))
+        (Object.keys(OUTCOME_WORDS) as Outcome[])
+          .filter((outcome) => outcomes.includes(outcome))
+          .map((outcome) => (
+            <button
+              key={outcome}
+              type="button"
+              className={`min-h-12 sm:min-h-16 rounded-xl border px-3 sm:px-4 leading-tight ${outcome === "right" ? "min-w-28 border-good bg-good text-sheet" : "border-rule bg-sheet"}`}
+              onClick={() => onMark(outcome)}
+            >
+              <span className="block font-bold">{OUTCOME_WORDS[outcome].button}</span>
+              <span className={`text-[12.5px] max-sm:hidden sm:block ${outcome === "right" ? "" : "text-quiet"}`}>
+                {outcomeKey(outcome)}
+              </span>
+            </button>
+          ))
       )}
       {without === undefined && <StepButton name="Type it" shown={SHORTCUTS.teach.type.shown} onPress={onType} />}
       <StepButton name="Undo" shown={SHORTCUTS.teach.undo.shown} isDisabled={!canUndo} onPress={onUndo} />

@@ -20,6 +20,8 @@ export interface TeachMenuProps {
   readonly canList: boolean;
   readonly onListing: (way: Listing) => void;
   readonly onDark: () => void;
+  /** Where the words of this activity are printed; undefined without words. */
+  readonly paper: string | undefined;
 }
 
 export const MORE_BUTTON = "button min-h-11 min-w-11 px-2.5";

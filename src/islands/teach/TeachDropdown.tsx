@@ -66,6 +66,10 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
           </MenuItem>
         ))}
         <MenuItem onSelect={props.onDark}>{props.dark ? "Light room on the wall" : "Dark room on the wall"}</MenuItem>
+        {/* In a tab of its own: the lesson stays where it is. */}
+        <MenuItem isDisabled={!props.paper} onSelect={() => window.open(props.paper, "_blank", "noopener")}>
+          Print these words…
+        </MenuItem>
       </Menu>
       <Dialog
         title="Add a word"

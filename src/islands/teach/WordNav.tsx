@@ -25,6 +25,7 @@ interface Props {
   readonly listing: Listing;
   readonly wentWrong: readonly string[];
   readonly canSkip: boolean;
+  readonly paper: string | undefined;
   readonly actions: WordNavActions;
 }
 
@@ -90,6 +91,7 @@ export const WordNav = memo(function WordNav(props: Props) {
         canList={canGrow(activity) && !props.building}
         onListing={actions.setListing}
         onDark={actions.toggleDark}
+        paper={props.paper}
       />
     </nav>
   );

@@ -77,7 +77,9 @@ export function teachCommands(
 
   return {
     mark(outcome) {
-      if (select.whyNotMarked(getState()) !== undefined) return;
+      const state = getState();
+      // A key may be pressed for what cannot be: tapped is a word, not a card.
+      if (select.whyNotMarked(state) !== undefined || !select.outcomes(state).includes(outcome)) return;
       if (outcome !== "together") {
         record({ outcome, substitutions: [] }, true);
         return;

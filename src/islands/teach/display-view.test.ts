@@ -1,7 +1,7 @@
 import { createElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
-import { readReading } from "../../core/index.ts";
+import { outcomesFor, type ResponseMode, readReading } from "../../core/index.ts";
 import { CueLine } from "./CueLine.tsx";
 import { DisplayView } from "./DisplayView.tsx";
 import type { Display } from "./lesson/displays.ts";
@@ -110,9 +110,10 @@ describe("what the teacher is told", () => {
   });
 
   it("where nothing can be marked, why; taking back stays", () => {
-    const bar = (without: string | undefined) =>
+    const bar = (without: string | undefined, mode: ResponseMode = "read") =>
       renderToStaticMarkup(
         createElement(MarkBar, {
+          outcomes: outcomesFor(mode),
           learner: "Gull",
           without,
           canUndo: true,
@@ -126,6 +127,7 @@ describe("what the teacher is told", () => {
     expect(textOf(bar(undefined))).toMatch(
       /^Right Enter After tapping T Put right S All said A Not tried N Wrong .* Undo U$/,
     );
+    expect(textOf(bar(undefined, "card"))).toMatch(/^Right Enter Put right S/);
     expect(textOf(bar("Nothing is marked here"))).toBe("Nothing is marked here Undo U");
   });
 });

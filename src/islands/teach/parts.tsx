@@ -142,6 +142,7 @@ export function WordControls() {
         dark={useTeach(({ dark }) => dark)}
         listing={useTeach(({ listing }) => listing)}
         wentWrong={useTeach(select.wordsGoneWrong)}
+        paper={useTeach(select.paper)}
         canSkip={useTeach(({ lesson }) => lesson.activities.length > 1)}
         actions={actions}
       />
@@ -231,6 +232,7 @@ export function MarkButtons() {
   return (
     <MarkBar
       learner={useTeach((state) => select.learner(state)?.nickname ?? "")}
+      outcomes={useTeach(select.outcomes)}
       without={whyNot && WHY_NOT_MARKED[whyNot]}
       canUndo={useTeach(({ book }) => canUndo(book.history))}
       canRedo={useTeach(({ book }) => canRedo(book.history))}

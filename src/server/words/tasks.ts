@@ -6,13 +6,14 @@ import {
   judgeOralItem,
   lexiconIn,
   planChain,
+  planFirst,
   screensInSteps,
   shippedLexicon,
   type TaughtSet,
   unlistedWord,
   wordCard,
 } from "../../core/index.ts";
-import type { AccentSettings, ChainRequest } from "../../core/light.ts";
+import type { AccentSettings, ChainRequest, ChainTarget } from "../../core/light.ts";
 
 /**
  * What takes the word list long: run by a worker thread, one definition each, and asked for by name (`pool.ts`). All of
@@ -25,6 +26,8 @@ export const WORD_TASKS = {
   judgeOralItem: (...[item, rules]: [Parameters<typeof judgeOralItem>[0], Parameters<typeof judgeOralItem>[1]]) =>
     judgeOralItem(item, rules),
   planChain: (request: ChainRequest) => planChain(request),
+  planFirst: (...[request, targets]: [Parameters<typeof planFirst>[0], readonly ChainTarget[]]) =>
+    planFirst(request, targets),
   wordCard: (...[word, taught, sequence, taps]: Parameters<typeof wordCard>) => wordCard(word, taught, sequence, taps),
   unlistedWord: (word: string, taught: TaughtSet) => unlistedWord(word, taught),
   /** Makes ready what the first question would have to wait for: the list, its graph, what nonsense words are held against. */

@@ -1,7 +1,8 @@
 import { createSelector } from "reselect";
-import { ACTIVITY_KINDS, OUTCOME_DEFINITIONS, type Prompt } from "../../../core/light.ts";
+import { ACTIVITY_KINDS, OUTCOME_DEFINITIONS, type Outcome, outcomesFor, type Prompt } from "../../../core/light.ts";
 import type { Learner } from "../../../server/groups/groups.ts";
 import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
+import { paperHref } from "../../shared/paper-href.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
 import { type Board, newBoard } from "./board.ts";
 import { type Display, displaysOf, type Way } from "./displays.ts";
@@ -169,6 +170,16 @@ export const wordsGoneWrong = createSelector(
     return [...new Set(words)];
   },
 );
+
+/** Ways of answering the current item that make sense for it. */
+export const outcomes = (state: TeachState): readonly Outcome[] =>
+  outcomesFor(isBuilding(state) ? "built" : (item(state)?.mode ?? "read"));
+
+/** Where the words of the current activity are printed; undefined without words. */
+export const paper = createSelector([activity, (state: TeachState) => state.page.group.id], (activity, groupId) => {
+  const words = [...new Set(activity.items.flatMap(({ word }) => (word ? [word.word] : [])))];
+  return words.length > 0 ? paperHref({ groupId, from: { words } }) : undefined;
+});
 
 /** Learners who are not marked for this item yet. */
 export const unmarkedLearners = (state: TeachState): TeachState["page"]["group"]["learners"] => {
