@@ -83,7 +83,10 @@ export default function Saved({ items }: { readonly items: readonly SavedItem[] 
             className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hairline px-4 py-2 last:border-b-0"
           >
             <span className="min-w-0 flex-1 basis-40">
-              <a className="inline-flex min-h-11 min-w-11 items-center font-semibold hover:underline" href={hrefOf(item)}>
+              <a
+                className="inline-flex min-h-11 min-w-11 items-center font-semibold hover:underline"
+                href={hrefOf(item)}
+              >
                 {item.title}
               </a>
               <span className="block text-[14px] text-quiet">
