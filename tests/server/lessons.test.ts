@@ -478,7 +478,6 @@ describe("the shelf, templates, and what was taken out", () => {
         id: newId<SessionId>(),
         groupId: group.id,
         title: "th",
-        words: ["thin"],
         aim: AIM,
         run: { minutes: null, activities: [] },
         place: FIRST_PLACE,

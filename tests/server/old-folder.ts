@@ -16,6 +16,7 @@ export const AGES = journal.entries.map(({ tag }) => tag);
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
 const [GROUP, LEARNER, CHAIN, SESSION, ROUTINE] = [1, 2, 3, 4, 5].map(id);
+const WORDS = '["ship","shop"]';
 const AIM = '{"focus": ["sh=ʃ"], "contrasts": []}';
 const PLACE = '{"wordIndex": 1, "learnerId": null}';
 const PAIRS = '{"kind": "pairs", "a": ["ɪ"], "b": ["ɒ"], "pairs": [{"a": "ship", "b": "shop", "position": "medial"}]}';
@@ -32,15 +33,13 @@ const ROWS: readonly (readonly [table: string, insert: string])[] = [
   ["groups", `(id, name, sequence_id, step) values ('${GROUP}', 'Plovers', 'short-vowels-first', 14)`],
   ["learners", `(id, nickname) values ('${LEARNER}', 'Knot')`],
   ["memberships", `(group_id, learner_id, seat) values ('${GROUP}', '${LEARNER}', 0)`],
-  [
-    "chains",
-    `(id, group_id, title, words, aim) values ('${CHAIN}', '${GROUP}', 'ship to shop', '["ship","shop"]', '${AIM}')`,
-  ],
+  ["chains", `(id, group_id, title, words, aim) values ('${CHAIN}', '${GROUP}', 'ship to shop', '${WORDS}', '${AIM}')`],
   [
     "sessions",
     `(id, group_id, chain_id, title, words, aim, place, started_at)
-    values ('${SESSION}', '${GROUP}', '${CHAIN}', 'ship to shop', '["ship","shop"]', '${AIM}', '${PLACE}', now())`,
+    values ('${SESSION}', '${GROUP}', '${CHAIN}', 'ship to shop', '${WORDS}', '${AIM}', '${PLACE}', now())`,
   ],
+  ["session_words", `(session_id, number, word) values ('${SESSION}', 0, 'ship'), ('${SESSION}', 1, 'shop')`],
   [
     "responses",
     `(id, session_id, learner_id, word_index, word, target, mode, answer, verdict, classifier, at)
@@ -112,9 +111,12 @@ function ofItsAge(table: string, insert: string, age: number): string {
   const isSince = (tag: string) => age > AGES.indexOf(tag);
   if (table === "responses" && isSince("0008_trust"))
     return insert.replace("(id,", "(standing, id,").replace("select ", "select true, ");
-  if (table === "sessions" && isSince("0009_session-runs"))
-    return insert.replace("(id,", "(run, id,").replace("values (", `values ('${RUN}', `).replace(PLACE, PLACE_NOW);
-  return insert;
+  if (table !== "sessions" || !isSince("0009_session-runs")) return insert;
+  const withRun = insert
+    .replace("(id,", "(run, id,")
+    .replace("values (", `values ('${RUN}', `)
+    .replace(PLACE, PLACE_NOW);
+  return isSince("0014_session-words") ? withRun.replace(" words,", "").replace(` '${WORDS}',`, "") : withRun;
 }
 
 /**

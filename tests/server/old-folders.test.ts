@@ -11,6 +11,7 @@ import { openDatabase } from "../../src/server/db/database.ts";
 import { unreadableRows } from "../../src/server/db/unreadable.ts";
 import { evidenceReport } from "../../src/server/evidence/evidence.ts";
 import { getPlan } from "../../src/server/plans/plans.ts";
+import { getSession } from "../../src/server/sessions/sessions.ts";
 import { teachPage } from "../../src/server/sessions/teach-page.ts";
 import { AGES, makeOldFolder, OLD, removeEmpties } from "./old-folder.ts";
 
@@ -40,6 +41,7 @@ describe("a data folder of an earlier Zip Step", () => {
       const report = await evidenceReport(opened.db, { groupId: OLD.groupId as GroupId });
       expect([report.responseCount, report.unreadable]).toEqual([2, 0]);
       const lesson = await teachPage(opened.db, OLD.sessionId as SessionId);
+      expect((await getSession(opened.db, OLD.sessionId as SessionId)).words).toEqual(["ship", "shop"]);
       expect(lesson.session.place).toMatchObject({ activity: 0, item: 1 });
       expect(lesson.activities[0]?.items.map(({ word }) => word?.word)).toEqual(["ship", "shop"]);
       expect(await unreadableRows(opened.db)).toEqual([]);

@@ -14,6 +14,7 @@ const { database } = await import("../../src/server/db/application-database.ts")
 const { recount } = await import("../../src/server/evidence/recount.ts");
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
 const { packsPage } = await import("../../src/server/groups/packs-page.ts");
+const { addSessionWords } = await import("../../src/server/sessions/sessions.ts");
 
 const WORDS = ["ship", "chip", "chop", "shop"];
 let group: { id: string; learners: { id: string }[] };
@@ -338,6 +339,7 @@ describe("rows that cannot be read", () => {
       ["ship", "zz q", "card", JSON.stringify(right), '{"units":[]}'],
       ["ship", "sh.i.p ʃ.ɪ.p", "read", JSON.stringify(right), '{"units":[{"result":"no such","said":[]}]}'],
     ] as const;
+    await addSessionWords(db, sessionId as SessionId, Array(rows.length).fill("ship"), 50);
     for (const [k, [word, target, mode, answer, verdict]] of rows.entries())
       await db.execute(sql`insert into responses (id, session_id, learner_id, word_index, word, target, mode, answer,
         verdict, classifier, standing, at) values (gen_random_uuid(), ${sessionId}, ${group.learners[0]?.id}, ${50 + k},
@@ -349,6 +351,18 @@ describe("rows that cannot be read", () => {
     await teachPage(db, sessionId as SessionId);
     await packsPage(db, group.id, new Date());
     expect((await send("GET /api/sessions/:sessionId", { id: sessionId })).status).toBe(200);
+  });
+});
+
+describe("a mark for a word that the lesson has not", () => {
+  it("is refused by the database itself, and so is a second word under one number", async () => {
+    const db = await database();
+    const mark = (place: number) =>
+      db.execute(sql`insert into responses (id, session_id, learner_id, word_index, word, target, mode, answer, verdict,
+        classifier, standing, at) values (gen_random_uuid(), ${sessionId}, ${group.learners[0]?.id}, ${place}, 'ship',
+        'sh.i.p ʃ.ɪ.p', 'read', '{}', '{}', 1, false, now())`);
+    await expect(mark(999)).rejects.toThrow();
+    await expect(addSessionWords(db, sessionId as SessionId, ["chop"], 0)).rejects.toThrow();
   });
 });
 
@@ -378,6 +392,7 @@ describe("answers of an earlier Zip Step", () => {
     await db.execute(sql`drop index one_standing_answer`);
     await db.execute(sql`alter table responses drop constraint responses_supersedes_responses_id_fk`);
     const [a, b, c] = ["a", "b", "c"].map((n) => `00000000-0000-4000-8000-00000000000${n}`);
+    await addSessionWords(db, sessionId as SessionId, ["ship"], 70);
     // Two corrections of one mark, one of them of nothing that is there.
     for (const [id, supersedes, minute] of [
       [a, null, 1],

@@ -37,8 +37,8 @@ beforeAll(async () => {
   await db.execute(
     sql`insert into templates (id, name, parts) values (${randomUUID()}, 'odd', '[{"kind": "juggling"}]')`,
   );
-  await db.execute(sql`insert into sessions (id, group_id, title, words, aim, run, place, started_at)
-    values (${sessionId}, ${groupId}, 'odd', '["ship"]', '{}', '{"minutes": "many"}', '7', now())`);
+  await db.execute(sql`insert into sessions (id, group_id, title, aim, run, place, started_at)
+    values (${sessionId}, ${groupId}, 'odd', '{}', '{"minutes": "many"}', '7', now())`);
   await db.execute(sql`insert into plans (id, group_id, minutes, activities)
     values (${groupId}, ${groupId}, 20, '[{"id": "a", "kind": "juggling", "minutes": 2},
     {"id": "b", "kind": "free", "minutes": 2, "content": {"kind": "free", "text": "say hello"}}]')`);

@@ -4,6 +4,7 @@ import {
   boolean,
   check,
   date,
+  foreignKey,
   index,
   integer,
   jsonb,
@@ -296,8 +297,6 @@ export const sessions = pgTable(
       .$type<ChainId>()
       .references(() => chains.id, { onDelete: "set null" }),
     title: text("title").notNull(),
-    /** The words as they were taught: a chain edited later does not rewrite the past. */
-    words: parsedJson<readonly string[]>("words", storedWords).notNull(),
     aim: parsedJson<Aim>("aim", storedAim).notNull(),
     /** Its activities as they are taught. */
     run: parsedJson<LessonRun>("run", storedRun).notNull(),
@@ -307,6 +306,30 @@ export const sessions = pgTable(
     ...stamps,
   },
   (table) => [index("sessions_by_group").on(table.groupId, table.startedAt)],
+);
+
+/**
+ * What is answered to in a session, as it was taught: a chain edited later does not rewrite the past. A number is given
+ * once, never changes and is never used again, so that a mark for it is a mark for its word.
+ */
+export const sessionWords = pgTable(
+  "session_words",
+  {
+    sessionId: uuid("session_id")
+      .$type<SessionId>()
+      .notNull()
+      .references(() => sessions.id, { onDelete: "cascade" }),
+    /** From 0, in the order in which the words came in. */
+    number: integer("number").notNull(),
+    /** A word, or the GPC id of a card. */
+    word: text("word").notNull(),
+    createdAt: stamps.createdAt,
+  },
+  (table) => [
+    primaryKey({ columns: [table.sessionId, table.number] }),
+    check("session_words_number", sql`number >= 0`),
+    check("session_words_word", notEmpty("word")),
+  ],
 );
 
 /**
@@ -327,6 +350,7 @@ export const responses = pgTable(
       .$type<LearnerId>()
       .notNull()
       .references(() => learners.id, { onDelete: "cascade" }),
+    /** The number of a word of the session. */
     wordIndex: integer("word_index").notNull(),
     word: text("word").notNull(),
     /** The reading asked for, as core/lexicon/asset.ts writes it: survives a new word list. */
@@ -348,6 +372,11 @@ export const responses = pgTable(
     ...stamps,
   },
   (table) => [
+    foreignKey({
+      name: "responses_to_a_word_of_the_session",
+      columns: [table.sessionId, table.wordIndex],
+      foreignColumns: [sessionWords.sessionId, sessionWords.number],
+    }).onDelete("cascade"),
     // A line of answers, and with its first column all of a session.
     index("responses_by_line").on(table.sessionId, table.learnerId, table.wordIndex, table.mode),
     index("responses_by_learner").on(table.learnerId, table.at),

@@ -17,6 +17,7 @@ import type { Database, Queryable } from "../db/database.ts";
 import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
 import { FIRST_PLACE } from "../plans/lesson-types.ts";
 import { layOut } from "../sessions/lesson-run.ts";
+import { addSessionWords } from "../sessions/sessions.ts";
 import { askWords } from "../words/pool.ts";
 import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
 
@@ -147,7 +148,6 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
     groupId: planting.groupId,
     chainId,
     title,
-    words: run.words,
     aim,
     run: { minutes: null, activities: run.activities },
     place,
@@ -155,6 +155,7 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
     endedAt: new Date(planting.at.getTime() + 9 * MINUTE),
     ...stamp,
   });
+  await addSessionWords(db, sessionId, run.words, 0);
   const rows = plan.readings.flatMap((target, wordIndex) =>
     planting.members.map((member, seat) => {
       if (!target) throw new Error("A planned word has no reading");

@@ -9,7 +9,7 @@ import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { faultText } from "../plans/fault-text.ts";
 import type { RunActivity } from "../plans/lesson-types.ts";
-import { getSession } from "./sessions.ts";
+import { addSessionWords, getSession } from "./sessions.ts";
 import { type TeachActivity, teachActivity } from "./teach-page.ts";
 
 const MOST_ITEMS = 80;
@@ -50,10 +50,10 @@ export async function addWords(db: Queryable, sessionId: SessionId, input: AddWo
     content,
     targets: [...old.targets, ...input.words.map((_, k) => session.words.length + k)],
   };
+  await addSessionWords(db, sessionId, input.words, session.words.length);
   await db
     .update(sessions)
     .set({
-      words: [...session.words, ...input.words],
       run: {
         ...session.run,
         activities: session.run.activities.map((one) => (one.id === old.id ? activity : one)),

@@ -1,9 +1,9 @@
-import { desc, eq } from "drizzle-orm";
+import { desc, eq, getTableColumns, type InferSelectModel, type SQL, sql } from "drizzle-orm";
 import { dayIn, isCard } from "../../core/light.ts";
 import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
-import { sessions } from "../db/schema.ts";
+import { sessions, sessionWords } from "../db/schema.ts";
 import { AppError, notFound, unreadable } from "../http/errors.ts";
 import { type Aim, FIRST_PLACE, type LessonRun, NO_AIM, type Place } from "../plans/lesson-types.ts";
 import { getTimeZone } from "../school/installation.ts";
@@ -16,7 +16,7 @@ export interface Session {
   readonly groupId: GroupId;
   readonly chainId: string | null;
   readonly title: string;
-  /** What is answered to, in the order in which it came in: words, and GPC ids for cards. It only grows. */
+  /** What is answered to, each at the place of its number: words, and GPC ids for cards. It only grows. */
   readonly words: readonly string[];
   readonly aim: Aim;
   readonly run: LessonRun;
@@ -25,15 +25,27 @@ export interface Session {
   readonly endedAt: string | null;
 }
 
+/** A session's row with its words by their numbers. */
+const WITH_WORDS = {
+  ...getTableColumns(sessions),
+  words:
+    sql`(select coalesce(json_object_agg(number, word), '{}') from ${sessionWords} where session_id = ${sessions.id})`.as(
+      "words",
+    ) as SQL.Aliased<Readonly<Record<number, string>>>,
+};
+
+interface SessionRow extends InferSelectModel<typeof sessions> {
+  readonly words: Readonly<Record<number, string>>;
+}
+
 /** @returns undefined when what was taught in it cannot be read; its aim and its place may be missing */
-const toSession = ({ words, run, aim, place, ...row }: typeof sessions.$inferSelect): Session | undefined =>
-  words &&
+const toSession = ({ words, run, aim, place, ...row }: SessionRow): Session | undefined =>
   run && {
     id: row.id,
     groupId: row.groupId,
     chainId: row.chainId,
     title: row.title,
-    words,
+    words: Object.assign([], words),
     aim: aim ?? NO_AIM,
     run,
     place: place ?? FIRST_PLACE,
@@ -43,17 +55,32 @@ const toSession = ({ words, run, aim, place, ...row }: typeof sessions.$inferSel
 
 /** @throws AppError "not-found", "unreadable" */
 export async function getSession(db: Queryable, id: SessionId): Promise<Session> {
-  const [row] = await db.select().from(sessions).where(eq(sessions.id, id));
+  const [row] = await db.select(WITH_WORDS).from(sessions).where(eq(sessions.id, id));
   if (!row) throw notFound("session");
   const session = toSession(row);
   if (!session) throw unreadable("lesson");
   return session;
 }
 
+/**
+ * Gives words the next numbers of a session, in order.
+ *
+ * @param from the first number: as many as the session has words
+ */
+export async function addSessionWords(
+  db: Queryable,
+  sessionId: SessionId,
+  words: readonly string[],
+  from: number,
+): Promise<void> {
+  if (words.length > 0)
+    await db.insert(sessionWords).values(words.map((word, k) => ({ sessionId, number: from + k, word })));
+}
+
 /** A group's sessions, the latest first. */
 export async function listSessions(db: Queryable, groupId: GroupId, most = 20): Promise<Session[]> {
   const rows = await db
-    .select()
+    .select(WITH_WORDS)
     .from(sessions)
     .where(eq(sessions.groupId, groupId))
     .orderBy(desc(sessions.startedAt))

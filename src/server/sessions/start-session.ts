@@ -27,7 +27,7 @@ import { getPlan } from "../plans/plans.ts";
 import { getSchool } from "../school/school.ts";
 import { getSet, unfitWords } from "../sets/word-sets.ts";
 import { layOut } from "./lesson-run.ts";
-import { getSession, type Session } from "./sessions.ts";
+import { addSessionWords, getSession, type Session } from "./sessions.ts";
 
 /** Starts teaching; what is taught is copied, so that later edits do not rewrite it. @throws AppError "not-found", "invalid" */
 export async function startSession(db: Queryable, input: NewSessionInput, now: Date): Promise<Session> {
@@ -184,12 +184,12 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
     groupId,
     ...(chainId !== undefined && { chainId }),
     title: title.slice(0, 120),
-    words: run.words,
     aim: aim ?? { focus: [], contrasts: [] },
     run: { minutes: minutes ?? null, activities: run.activities, ...(learnerId !== undefined && { learnerId }) },
     place: FIRST_PLACE,
     startedAt: now,
   });
+  await addSessionWords(db, id, run.words, 0);
   return getSession(db, id);
 }
 
