@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import node from "@astrojs/node";
 import react from "@astrojs/react";
@@ -31,6 +32,30 @@ const door = {
   },
 };
 
+/**
+ * In the workers' scripts the word list is not written into the script but fetched: a megabyte that is one file for all
+ * three of them, and that the browser reads as JSON in place of compiling it.
+ */
+const fetchedWordList = () => {
+  const file = fileURLToPath(new URL("src/data/lexicon/lexicon.json", import.meta.url));
+  const fetched = "\0fetched-word-list";
+  return {
+    name: "fetched-word-list",
+    apply: "build",
+    enforce: "pre",
+    async resolveId(source, importer) {
+      if (!source.endsWith("/lexicon.json")) return undefined;
+      const found = await this.resolve(source, importer, { skipSelf: true });
+      return found?.id === file ? fetched : undefined;
+    },
+    load(id) {
+      if (id !== fetched) return undefined;
+      const reference = this.emitFile({ type: "asset", name: "lexicon.json", source: readFileSync(file) });
+      return `export default await (await fetch(import.meta.ROLLUP_FILE_URL_${reference})).json();`;
+    },
+  };
+};
+
 export default defineConfig({
   output: "server",
   // A page is whole before its first byte is sent: what goes wrong in it is answered as such.
@@ -45,9 +70,9 @@ export default defineConfig({
   experimental: { csp: { algorithm: "SHA-256" } },
   vite: {
     plugins: [tailwindcss()],
-    worker: { format: "es" },
+    worker: { format: "es", plugins: () => [fetchedWordList()] },
     // Every script is a file of ours, none stands in a page.
-    build: { assetsInlineLimit: 0 },
+    build: { assetsInlineLimit: 0, target: "es2022" },
     // PGlite finds its own files beside its module: it must not be bundled.
     ssr: { external: ["@electric-sql/pglite"] },
   },

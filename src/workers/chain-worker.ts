@@ -1,4 +1,3 @@
-import { expose } from "comlink";
 import {
   type AccentSettings,
   bridge,
@@ -29,6 +28,7 @@ import {
   withKept,
   wordsForGap,
 } from "../core/index.ts";
+import { exposeApi } from "./expose-api.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {
@@ -73,4 +73,4 @@ const api = {
 
 export type ChainWorker = typeof api;
 
-expose(api);
+exposeApi(api);

@@ -1,4 +1,3 @@
-import { expose } from "comlink";
 import {
   type AccentSettings,
   type ContrastSetRequest,
@@ -33,6 +32,7 @@ import {
   swapOralItem,
   withKept,
 } from "../core/index.ts";
+import { exposeApi } from "./expose-api.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {
@@ -81,4 +81,4 @@ const api = {
 
 export type SetsWorker = typeof api;
 
-expose(api);
+exposeApi(api);

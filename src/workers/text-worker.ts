@@ -1,4 +1,3 @@
-import { expose } from "comlink";
 import {
   type AccentSettings,
   checkText,
@@ -21,6 +20,7 @@ import {
   whatToTeach,
   withKept,
 } from "../core/index.ts";
+import { exposeApi } from "./expose-api.ts";
 
 /** A text to be judged, and for whom. */
 export interface TextQuestion extends TextRules {
@@ -88,4 +88,4 @@ const api = {
 
 export type TextWorker = typeof api;
 
-expose(api);
+exposeApi(api);

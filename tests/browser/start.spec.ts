@@ -2,7 +2,7 @@ import { spawn } from "node:child_process";
 import { readdirSync, readFileSync, rmSync } from "node:fs";
 import { networkInterfaces } from "node:os";
 import { join } from "node:path";
-import { expect, freePort, runToEnd, test } from "./server.ts";
+import { alive, expect, freePort, runToEnd, test } from "./server.ts";
 
 test("a second process on the same folder is refused with a clear line", async ({ server }) => {
   const { code, output } = await runToEnd({ folder: server.folder, port: await freePort() });
@@ -58,7 +58,10 @@ test("addresses that name nothing answer 404 in words", async ({ page, server })
   }
 });
 
-test("nothing is fetched from outside, and no page's own script holds the word list", async ({ page, server }) => {
+test("nothing is fetched from outside, and no script holds the word list: workers fetch it", async ({
+  page,
+  server,
+}) => {
   const asked: string[] = [];
   page.on("request", (request) => asked.push(request.url()));
   for (const path of ["/", "/bench", "/evidence"]) await page.goto(server.address + path, { waitUntil: "networkidle" });
@@ -67,7 +70,19 @@ test("nothing is fetched from outside, and no page's own script holds the word l
   const holding = readdirSync(folder).filter(
     (file) => file.endsWith(".js") && readFileSync(join(folder, file), "utf8").includes("th.r.ough"),
   );
-  expect(holding.map((file) => file.split("-worker")[0]).sort()).toEqual(["chain", "sets", "text"]);
+  expect(holding).toEqual([]);
+  expect(asked.filter((url) => /\/lexicon[^/]*\.json$/.test(url)).length).toBeGreaterThan(0);
+});
+
+test("a word list that does not come is said, and asked for again with the next question", async ({ page, server }) => {
+  await page.context().route(/\/lexicon[^/]*\.json$/, (route) => route.abort());
+  await page.goto(`${server.address}/bench?start=empty`);
+  await alive(page);
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(page.getByText("Looking failed.")).toBeVisible();
+  await page.context().unroute(/\/lexicon[^/]*\.json$/);
+  await page.getByRole("button", { name: "Make a chain" }).click();
+  await expect(page.locator("ol[aria-label=Chain] [data-word]").nth(3)).toBeVisible();
 });
 
 test("addresses that screens once had lead to where they are now, with what was asked", async ({ page, server }) => {

@@ -171,15 +171,19 @@ class ListedWord implements LexiconWord {
   #syllables = 0;
 
   constructor(line: string) {
-    const [word = "", zipf = "", partsOfSpeech = "", flags = "", readings = ""] = line.split("|");
-    this.word = word;
-    this.zipf = Number(zipf) / 100;
+    // Taken apart by place: a list of five parts for each of 20,000 lines is a third of what opening costs.
+    const afterWord = line.indexOf("|");
+    const afterZipf = line.indexOf("|", afterWord + 1);
+    const afterParts = line.indexOf("|", afterZipf + 1);
+    const afterFlags = line.indexOf("|", afterParts + 1);
+    this.word = line.slice(0, afterWord);
+    this.zipf = Number(line.slice(afterWord + 1, afterZipf)) / 100;
     this.band = bandOf(this.zipf);
-    this.suitability = LIST_OF_MARK.get(flags.charAt(0)) ?? "suitable";
-    this.familiarity = Number(flags.at(-1)) as Familiarity;
-    this.isCapital = flags.includes("c");
-    this.partsOfSpeech = partsOfSpeech;
-    this.#line = readings;
+    this.partsOfSpeech = line.slice(afterZipf + 1, afterParts);
+    this.suitability = LIST_OF_MARK.get(line.charAt(afterParts + 1)) ?? "suitable";
+    this.isCapital = line.slice(afterParts + 1, afterFlags).includes("c");
+    this.familiarity = Number(line.charAt(afterFlags - 1)) as Familiarity;
+    this.#line = line.slice(afterFlags + 1);
   }
 
   get readings(): LexiconWord["readings"] {

@@ -4,7 +4,9 @@ import { Cancelled } from "./worker-client.ts";
 
 /** Tells the teacher that looking failed, unless a newer question cancelled it. */
 export function ignoreCancelled(error: unknown): void {
-  if (!(error instanceof Cancelled)) toast.error("Looking failed. Try again; if it fails again, reload the page.");
+  // Said once, however many questions it answers.
+  if (!(error instanceof Cancelled))
+    toast.error("Looking failed. Try again; if it fails again, reload the page.", { id: "looking-failed" });
 }
 
 /** Asks again whenever the question is another one; an answer to an older question is dropped. */

@@ -12,7 +12,7 @@ export class Cancelled extends Error {
 export class WorkerClient<Api> {
   readonly #start: () => Worker;
   #worker: Worker | undefined;
-  #remote: Api | undefined;
+  #remote: Promise<Api> | undefined;
   #rejectAll = new Set<(error: Error) => void>();
 
   /** @param start makes the worker; called when the first question comes */
@@ -20,20 +20,28 @@ export class WorkerClient<Api> {
     this.#start = start;
   }
 
-  get #api(): Api {
-    if (!this.#remote) {
-      this.#worker = this.#start();
+  /** The worker once it listens. */
+  get #api(): Promise<Api> {
+    this.#remote ??= new Promise<Api>((resolve, reject) => {
+      const worker = this.#start();
+      this.#worker = worker;
       // Every function of the worker answers with a promise already, so its own type holds on this side.
-      this.#remote = wrap(this.#worker) as unknown as Api;
-    }
+      worker.addEventListener("message", () => resolve(wrap(worker) as unknown as Api), { once: true });
+      worker.addEventListener("error", () => {
+        // The next question starts another.
+        if (this.#worker === worker) this.#remote = undefined;
+        reject(new Error("The worker did not start."));
+      });
+    });
     return this.#remote;
   }
 
-  /** Asks the worker something. @throws Cancelled when `stop` is called before the answer */
+  /** Asks the worker something. @throws Cancelled when `stop` is called before the answer, Error when it does not start */
   ask<T>(question: (api: Api) => Promise<T>): Promise<T> {
     return new Promise<T>((resolve, reject) => {
       this.#rejectAll.add(reject);
-      question(this.#api)
+      this.#api
+        .then(question)
         .then(resolve, reject)
         .finally(() => this.#rejectAll.delete(reject));
     });
