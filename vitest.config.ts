@@ -30,10 +30,15 @@ export default defineConfig({
           isolate: false,
         },
       },
-      // A process has one database: each file gets its own.
       {
         extends: true,
-        test: { name: "server", include: ["tests/server/**/*.test.ts"], globalSetup: "tests/server/template.ts" },
+        test: {
+          name: "server",
+          include: ["tests/server/**/*.test.ts"],
+          globalSetup: "tests/server/template.ts",
+          // The server is loaded once in a process; each file has a database of its own (`fresh-database.ts`).
+          isolate: false,
+        },
       },
     ],
   },

@@ -3,14 +3,16 @@ import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkBackup } from "../../src/server/backup/backup-file.ts";
 import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
-const folder = freshFolder("backups");
-process.env["ZIP_STEP_DATA"] = folder;
+const folder = freshDatabase("backups");
 process.env["ZIP_STEP_BACKUPS"] = "2";
+// Other files run in this process after it.
+afterAll(() => {
+  delete process.env["ZIP_STEP_BACKUPS"];
+});
 const { openedDatabase } = await import("../../src/server/db/application-database.ts");
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const group = (name: string) =>
   send("POST /api/groups", { body: { name, sequenceId: "short-vowels-first", step: 3, learners: ["Gull"] } });

@@ -1,12 +1,11 @@
 import { randomUUID } from "node:crypto";
-import { rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
 import fc from "fast-check";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import type { SchoolSettings } from "../../src/core/index.ts";
 import { database } from "../../src/server/db/application-database.ts";
 import type { Plan } from "../../src/server/plans/plans.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /**
@@ -14,8 +13,7 @@ import { send } from "./send.ts";
  * plain model in which one thing is done after the other. Where the order decides, the model knows every outcome there
  * may be.
  */
-const folder = freshFolder("clients");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("clients");
 const AIM = { focus: [], contrasts: [] };
 const CHAINS = ["pat", "pit", "pot", "pet"];
 const WORDS = ["ship", "chip", "chop", "shop"];
@@ -27,7 +25,6 @@ beforeAll(async () => {
   const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners: ["Gull", "Skua"] };
   group = (await send("POST /api/groups", { body })).body;
 });
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const four = fc.nat({ max: 3 });
 const action = fc.oneof(

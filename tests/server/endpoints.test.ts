@@ -1,12 +1,10 @@
 import { randomUUID } from "node:crypto";
-import { rmSync } from "node:fs";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { freshFolder } from "./fresh-folder.ts";
+import { beforeAll, describe, expect, it } from "vitest";
+import { freshDatabase } from "./fresh-database.ts";
 import { type Answer, send } from "./send.ts";
 
 /** The endpoints themselves, called as the server calls them, over a real PGlite in a folder of its own. */
-const folder = freshFolder("endpoints");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("endpoints");
 
 const AIM = { focus: ["sh=ʃ"], contrasts: [{ a: "i=ɪ", b: "e=e" }] };
 const NEW_GROUP = { name: "Dunes", sequenceId: "short-vowels-first", step: 13, learners: ["Gull", "Skua", "Auk"] };
@@ -33,8 +31,6 @@ beforeAll(async () => {
   ).body.id;
   sessionId = (await send("POST /api/sessions", { body: { chainId } })).body.id;
 });
-
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("groups, chains and sessions", () => {
   it("keeps a group with its learners in order", async () => {

@@ -1,16 +1,14 @@
 import { randomUUID } from "node:crypto";
-import { rmSync } from "node:fs";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { ACTIVITY_KIND_IDS } from "../../src/core/index.ts";
 import type { GroupId, LearnerId, SessionId } from "../../src/schemas/ids.ts";
 import { newId } from "../../src/server/db/new-id.ts";
 import { FIRST_PLACE } from "../../src/server/plans/lesson-types.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** Lessons being taught: the run, its place, words on the spot, tiles, packs, templates and the week. */
-const folder = freshFolder("lessons");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("lessons");
 const { database } = await import("../../src/server/db/application-database.ts");
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
 const { packsPage } = await import("../../src/server/groups/packs-page.ts");
@@ -52,7 +50,6 @@ beforeAll(async () => {
   const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 13, learners: ["Gull", "Skua"] };
   group = (await send("POST /api/groups", { body })).body;
 });
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("a whole lesson", () => {
   it("an empty plan is not taught: it says what to do", async () => {

@@ -1,16 +1,14 @@
 import { randomUUID } from "node:crypto";
-import { readdirSync, readFileSync, rmSync, statSync } from "node:fs";
+import { readdirSync, readFileSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { sql } from "drizzle-orm";
-import { afterAll, beforeEach, describe, expect, it } from "vitest";
-import { freshFolder } from "./fresh-folder.ts";
+import { beforeEach, describe, expect, it } from "vitest";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
-const folder = freshFolder("people");
-process.env["ZIP_STEP_DATA"] = folder;
+const folder = freshDatabase("people");
 const { openedDatabase } = await import("../../src/server/db/application-database.ts");
 const { eraseDue, sweepDisk } = await import("../../src/server/groups/erasure.ts");
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const AIM = { focus: [], contrasts: [] };
 let group: { id: string; learners: { id: string; nickname: string }[] };

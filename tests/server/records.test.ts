@@ -1,15 +1,14 @@
 import { randomUUID } from "node:crypto";
-import { readFileSync, rmSync } from "node:fs";
+import { readFileSync } from "node:fs";
 import { sql } from "drizzle-orm";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { seededRandom } from "../../src/core/index.ts";
 import type { LearnerId, SessionId } from "../../src/schemas/ids.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** The record cannot be wrong: several people and devices at once, and rows that nothing of ours would write. */
-const folder = freshFolder("records");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("records");
 const { database } = await import("../../src/server/db/application-database.ts");
 const { recount } = await import("../../src/server/evidence/recount.ts");
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
@@ -58,7 +57,6 @@ beforeAll(async () => {
   const chain = await send("POST /api/chains", { body: { groupId: group.id, words: WORDS, aim } });
   sessionId = (await send("POST /api/sessions", { body: { chainId: chain.body.id } })).body.id;
 });
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("an answer that is typed", () => {
   const verdict = (typed: string, more: object = {}) =>

@@ -1,17 +1,15 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { Validator } from "@seriousme/openapi-schema-validator";
-import { afterAll, describe, expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { PARAMS, type ParamName } from "../../src/server/http/params.ts";
 import type { AnyRoute, RouteKey } from "../../src/server/http/route.ts";
 import { ROUTES } from "../../src/server/routes.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** The map of routes: what it names is all there is, and it says so itself. */
-const folder = mkdtempSync(join(tmpdir(), "zip-step-routes-"));
-process.env["ZIP_STEP_DATA"] = folder;
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+freshDatabase("routes");
 
 const routes = Object.entries(ROUTES) as [RouteKey, AnyRoute][];
 

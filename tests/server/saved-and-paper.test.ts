@@ -1,20 +1,17 @@
 import { randomUUID } from "node:crypto";
-import { rmSync } from "node:fs";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** What stands on the pages for paper, on the Texts screen and in the list of what was saved, from a real database. */
-const folder = freshFolder("saved-and-paper");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("saved-and-paper");
 const { database } = await import("../../src/server/db/application-database.ts");
 const { paperPage } = await import("../../src/server/chains/paper-page.ts");
 const { learnerPage } = await import("../../src/server/evidence/learner-page.ts");
 const { savedItems } = await import("../../src/server/saved/saved-page.ts");
 const { printPage } = await import("../../src/server/sets/print-page.ts");
 const { textsPage } = await import("../../src/server/sets/texts-page.ts");
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const AIM = { focus: [], contrasts: [] };
 const WORDS = ["ship", "chip", "chop", "shop", "hop"];

@@ -1,11 +1,9 @@
-import { rmSync } from "node:fs";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { freshFolder } from "./fresh-folder.ts";
+import { beforeAll, describe, expect, it } from "vitest";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** The school's choices, its own sequences and hand-ticks, through the endpoints over a real PGlite. */
-const folder = freshFolder("school");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("school");
 
 const row = (spellings: string, more: object = {}) => ({
   name: "",
@@ -40,8 +38,6 @@ beforeAll(async () => {
   const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 9, learners: ["Gull"] };
   groupId = (await send("POST /api/groups", { body })).body.id;
 });
-
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("the school's choices", () => {
   it("that two people change at once keep what either of them did", async () => {

@@ -1,13 +1,11 @@
-import { rmSync } from "node:fs";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { GENERAL_AMERICAN, oralSet } from "../../src/core/index.ts";
 import type { GroupId } from "../../src/schemas/ids.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** Sets, routines and the next lesson, over a real PGlite in a folder of its own. */
-const folder = freshFolder("sets");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("sets");
 const { planSheet } = await import("../../src/server/plans/plan-page.ts");
 const { paceOf } = await import("../../src/server/sessions/pace.ts");
 const { printPage } = await import("../../src/server/sets/print-page.ts");
@@ -37,7 +35,6 @@ beforeAll(async () => {
   groupId = (await send("POST /api/groups", { body: { ...group, name: "Dunes" } })).body.id;
   otherGroup = (await send("POST /api/groups", { body: { ...group, name: "Shallows" } })).body.id;
 });
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("sets", () => {
   it("are kept as they were made, named when they have no name, the latest first", async () => {

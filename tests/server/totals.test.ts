@@ -1,21 +1,18 @@
 import { randomUUID } from "node:crypto";
-import { rmSync } from "node:fs";
 import { eq, sql } from "drizzle-orm";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { OUTCOMES, seededRandom } from "../../src/core/index.ts";
 import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** Counts that are kept up with the answers say what the answers say, whatever was done to these. */
-const folder = freshFolder("totals");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("totals");
 const { database, openedDatabase } = await import("../../src/server/db/application-database.ts");
 const { unitTotals } = await import("../../src/server/db/schema-totals.ts");
 const { disagreements, recount } = await import("../../src/server/evidence/recount.ts");
 const { unitCountsOf } = await import("../../src/server/evidence/totals.ts");
 const { eraseDue } = await import("../../src/server/groups/erasure.ts");
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 const AIM = { focus: [], contrasts: [] };
 const WORDS = ["ship", "chip", "chop", "shop"];

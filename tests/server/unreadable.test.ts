@@ -1,7 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import type { GroupId, SessionId } from "../../src/schemas/ids.ts";
 import { benchPage } from "../../src/server/chains/bench-page.ts";
 import { database } from "../../src/server/db/application-database.ts";
@@ -10,12 +9,11 @@ import { todayCards } from "../../src/server/groups/today-page.ts";
 import { planPage } from "../../src/server/plans/plan-page.ts";
 import { getPlan } from "../../src/server/plans/plans.ts";
 import { getSchool } from "../../src/server/school/school.ts";
-import { freshFolder } from "./fresh-folder.ts";
+import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
 /** Rows of every table that hold what no version ever wrote: a folder was copied, a disk has failed, a hand was in it. */
-const folder = freshFolder("unreadable");
-process.env["ZIP_STEP_DATA"] = folder;
+freshDatabase("unreadable");
 const [chainId, setId, routineId, sessionId, sequenceId] = Array.from({ length: 5 }, () => randomUUID());
 const AIM = { focus: [], contrasts: [] };
 let groupId: GroupId;
@@ -46,8 +44,6 @@ beforeAll(async () => {
   await db.execute(sql`insert into workspace (id, school)
     values (1, '{"never": ["gull", 7], "accent": "martian", "mastery": {"right": 2, "of": 3, "days": 1}}')`);
 });
-
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe("a row that cannot be read", () => {
   it("is left out of its list, and the others are there", async () => {

@@ -46,7 +46,7 @@ const kindsOf = (activities: readonly Activity[]) => activities.map(({ content }
 
 describe("a drafted lesson", () => {
   it.each(SEQUENCES.map((sequence) => [sequence.id, sequence] as const))(
-    "%s, at every other step: everything decodable and suitable, minutes add up, nothing empty, nothing held back shown",
+    "%s, at every third step: everything decodable and suitable, minutes add up, nothing empty, nothing held back shown",
     (_, sequence) => {
       const never = new Set(lexicon.unsuitableWords);
       // An odd step between two of them, so that every length of lesson comes.

@@ -78,14 +78,24 @@ export async function restoreBackup(name: string, now: Date): Promise<BackupHead
   return header;
 }
 
-function onTheWayOut(): void {
+/** Gives the data folder back. Whoever asks for the database afterwards opens it anew, in the folder that is set then. */
+export async function closeDatabase(): Promise<void> {
+  const closing = opening;
+  opening = undefined;
+  await closing?.then(
+    (opened) => opened.close(),
+    () => undefined,
+  );
+}
+
+let looksAfterItself = false;
+
+function lookAfter(): void {
+  looksAfterItself = true;
   // Give the folder back on the way out; a crash is covered by the lock's own check.
   for (const signal of ["SIGINT", "SIGTERM"] as const)
     process.once(signal, async () => {
-      await opening?.then(
-        (opened) => opened.close(),
-        () => undefined,
-      );
+      await closeDatabase();
       process.exit(0);
     });
   setInterval(async () => {
@@ -103,7 +113,7 @@ function onTheWayOut(): void {
  * @throws AppError "folder-in-use" when another process has the folder; other errors of a folder that cannot be opened
  */
 export async function openedDatabase(): Promise<OpenDatabase> {
-  if (!opening) onTheWayOut();
+  if (!looksAfterItself) lookAfter();
   opening ??= open();
   const before = opening;
   const opened = await before.catch(() => undefined);
