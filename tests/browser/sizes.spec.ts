@@ -34,12 +34,17 @@ async function makeFull(page: Page, server: Server): Promise<Made> {
   return { group: group.id, session: session.id };
 }
 
-/** Looks the page over at each size; `ready` brings it into the state that is looked at. */
+/**
+ * Looks the page over at each size; `ready` brings it into the state that is looked at. It is opened on the first and on
+ * the last size; between them it is turned in the hand.
+ */
 async function lookOver(page: Page, address: string, ready?: (width: number) => Promise<void>): Promise<void> {
-  for (const [width, height] of SIZES) {
+  for (const [k, [width, height]] of SIZES.entries()) {
     await page.setViewportSize({ width, height });
-    await page.goto(address);
-    await alive(page);
+    if (k === 0 || k === SIZES.length - 1) {
+      await page.goto(address);
+      await alive(page);
+    }
     await ready?.(width);
     await expect
       .poll(() => faultsOnScreen(page), {
