@@ -15,6 +15,7 @@ import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
 import * as schema from "./schema.ts";
 import * as totals from "./schema-totals.ts";
 import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree } from "./synced-files.ts";
+import { takeTurns } from "./take-turns.ts";
 import { unpackFolder } from "./unpack-folder.ts";
 
 export type Database = PgliteDatabase<typeof schema & typeof totals>;
@@ -136,6 +137,7 @@ export async function openDatabase(
         ? await PGlite.create({ dataDir: "memory://", loadDataDir: new Blob([emptyFolder()]) })
         : await folderClient(folder);
     const isDown = watchForEnd(client);
+    takeTurns(client);
     const db = drizzle(client, { schema: { ...schema, ...totals } });
     if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);
     await migrate(db, { migrationsFolder: inServer("migrations") });
