@@ -74,7 +74,7 @@ export const SYNCED_START: string[] = [
   ...defaultStartParams.filter((parameter) => parameter !== "-F"),
   ...["-c", "wal_sync_method=fsync"],
   // Records of a school fit into less than the default, which would be a third of all the memory held.
-  ...["-c", "shared_buffers=32MB"],
+  ...["-c", "shared_buffers=16MB"],
   // A file of the log that is done with is taken away, not used again with what stood in it.
   ...["-c", "wal_recycle=off"],
 ];

@@ -28,6 +28,8 @@ export async function askWords<T extends WordTask>(task: T, ...input: TaskInput<
     runtime: "worker_threads",
     minThreads: THREADS,
     maxThreads: THREADS,
+    // Waiting for its next task the thread can still clear away what the last one left.
+    useAtomics: false,
     resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
   });
   return (await pool.run(asked)) as Awaited<TaskAnswer<T>>;
