@@ -70,6 +70,7 @@ export { ERROR_PATTERNS } from "./responses/error-patterns.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { firstDecodableStep, taughtByStep } from "./scope/first-step.ts";
 export { keepTaught, withKept } from "./scope/keep-taught.ts";
+export { tellingWords } from "./scope/telling-words.ts";
 export { unlistedWord, wordCard } from "./scope/word-card.ts";
 export { checkText, findTarget } from "./texts/check-text.ts";
 export { makeSentences } from "./texts/make-sentences.ts";

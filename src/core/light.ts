@@ -210,6 +210,7 @@ export {
   writeSequenceRows,
 } from "./scope/sequence-rows.ts";
 export { SEQUENCES, sequenceById } from "./scope/sequences.ts";
+export { type StepRange, standsBetween, type TellingWord } from "./scope/stands-between.ts";
 export {
   type HandTicks,
   isTaughtAim,

@@ -20,3 +20,12 @@ export const sequenceInput = rowsInput.extend({
 export const csvInput = z.object({ csv: z.string().max(200_000, "a file has at most 200,000 letters") });
 
 export type SequenceInput = z.infer<typeof sequenceInput>;
+
+const stepBound = z.coerce
+  .number()
+  .int("a step is a whole number")
+  .min(0, "steps are counted from 1")
+  .max(MAX_STEPS, `a sequence has at most ${MAX_STEPS} steps`);
+
+/** Between which steps words are asked for that tell where a group stands. */
+export const tellingWordsQuery = z.object({ above: stepBound, upTo: stepBound });

@@ -186,4 +186,16 @@ describe("the school's own sequences", () => {
     expect(body.problems).toHaveLength(1);
     expect(body.lines[body.problems[0].row]).toBe(4);
   });
+
+  it("words that tell where a group stands are given for any of them; a range that is none gives none", async () => {
+    const asked = (sequenceId: string, query: string) =>
+      send("GET /api/sequences/:sequenceId/telling-words", { params: { sequenceId }, query });
+    const { body } = await asked("phased", "above=2&upTo=30");
+    expect(body).toHaveLength(6);
+    expect(body.every(({ step }: { step: number }) => step > 2 && step <= 30)).toBe(true);
+    expect((await asked("phased", "above=30&upTo=2")).body).toEqual([]);
+    expect((await asked("no-such-order", "above=0&upTo=9")).status).toBe(404);
+    for (const query of ["", "above=-1&upTo=9", "above=0&upTo=x", "above=0.5&upTo=9", "above=0&upTo=99999"])
+      expect((await asked("phased", query)).status, query).toBe(400);
+  });
 });

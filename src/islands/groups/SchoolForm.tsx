@@ -3,6 +3,7 @@ import { toast } from "sonner";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
+import { ACCENT_NAME } from "../../components/words/accent-words.ts";
 import { KEPT_OUT_LIST_WORDS } from "../../components/words/kept-out-lists.ts";
 import {
   BLENDING_NAME,
@@ -14,7 +15,6 @@ import {
 import { showSoundWriting, soundName } from "../../components/words/sounds.ts";
 import {
   ACCENTS,
-  type Accent,
   BLENDING_WAYS,
   CORRECTIONS,
   FADINGS,
@@ -29,11 +29,6 @@ import {
 } from "../../core/light.ts";
 import { call } from "../shared/client.ts";
 import { useAnnouncedAutosave } from "../shared/use-announced-autosave.ts";
-
-const ACCENT_NAME: Readonly<Record<Accent, string>> = {
-  "general-american": "General American",
-  "southern-british": "Southern British",
-};
 
 const SOUND_STYLE_NAME: Readonly<Record<SoundStyle, string>> = {
   letters: "Plain letters",

@@ -1,24 +1,10 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useForm } from "react-hook-form";
-import { z } from "zod";
 import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
 import { Field } from "../../components/ui/Field.tsx";
-import { newGroupInput } from "../../schemas/groups.ts";
 import type { SequenceChoice } from "../../server/groups/today-page.ts";
 import { call } from "../shared/client.ts";
-
-/** As it is typed: nicknames one a line, the step as a list gives it; as it is sent: what the endpoint takes. */
-const typedGroup = z
-  .object({ name: z.string(), sequenceId: z.string(), step: z.string(), learners: z.string() })
-  .transform(({ step, learners, ...group }) => ({
-    ...group,
-    step: Number(step),
-    learners: learners
-      .split("\n")
-      .map((line) => line.trim())
-      .filter(Boolean),
-  }))
-  .pipe(newGroupInput);
+import { typedGroup } from "./typed-group.ts";
 
 /** Adds a group: a name, where it stands, nicknames one a line. */
 export default function NewGroup({ sequences }: { readonly sequences: readonly SequenceChoice[] }) {

@@ -1,5 +1,5 @@
 import { schoolChangeInput, timeZoneInput } from "../../schemas/school.ts";
-import { csvInput, rowsInput, sequenceInput } from "../../schemas/sequences.ts";
+import { csvInput, rowsInput, sequenceInput, tellingWordsQuery } from "../../schemas/sequences.ts";
 import { wordQuery } from "../../schemas/words.ts";
 import { csvFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
@@ -15,6 +15,7 @@ import {
   readCsv,
   sequenceCsv,
 } from "./sequences.ts";
+import { wordsThatTell } from "./where-it-stands.ts";
 import { askedWord } from "./words.ts";
 
 export const SCHOOL_ROUTES = {
@@ -83,6 +84,12 @@ export const SCHOOL_ROUTES = {
       const { name, rows } = await sequenceCsv(db, params.sequenceId);
       return csvFile(name, rows);
     },
+  }),
+  ...route("GET /api/sequences/:sequenceId/telling-words", {
+    summary: "Six words at most that tell where between two steps of an order a group stands.",
+    answers: "words with the step from which each can be decoded",
+    query: tellingWordsQuery,
+    run: ({ db, params, query }) => wordsThatTell(db, params.sequenceId, query),
   }),
   ...route("GET /api/words/:word", {
     summary: "Everything there is to say of a word, held against what a group has been taught.",

@@ -10,10 +10,11 @@ import {
   screensInSteps,
   shippedLexicon,
   type TaughtSet,
+  tellingWords,
   unlistedWord,
   wordCard,
 } from "../../core/index.ts";
-import type { AccentSettings, ChainRequest, ChainTarget } from "../../core/light.ts";
+import type { AccentSettings, ChainRequest, ChainTarget, Sequence, StepRange } from "../../core/light.ts";
 
 /**
  * What takes the word list long: run by a worker thread, one definition each, and asked for by name (`pool.ts`). All of
@@ -29,6 +30,8 @@ export const WORD_TASKS = {
   planFirst: (...[request, targets]: [Parameters<typeof planFirst>[0], readonly ChainTarget[]]) =>
     planFirst(request, targets),
   wordCard: (...[word, taught, sequence, taps]: Parameters<typeof wordCard>) => wordCard(word, taught, sequence, taps),
+  tellingWords: (sequence: Sequence, range: StepRange, count: number, accent: AccentSettings) =>
+    tellingWords(sequence, range, count, lexiconIn(shippedLexicon(), accent)),
   unlistedWord: (word: string, taught: TaughtSet) => unlistedWord(word, taught),
   /** Makes ready what the first question would have to wait for: the list, its graph, what nonsense words are held against. */
   warmUp: (accent: AccentSettings) => {

@@ -1,0 +1,52 @@
+import { alive, expect, freePort, Server, test } from "./server.ts";
+
+test("a new installation: four choices lead to the first chain; what cannot be taken is said, and nothing is lost", async ({
+  page,
+}) => {
+  const server = new Server(await freePort(), { demo: false });
+  await server.start();
+  try {
+    await page.goto(server.address);
+    await alive(page);
+    const samples = page.getByRole("list", { name: "Words in this accent" });
+    const american = await samples.textContent();
+    await page.getByRole("radio", { name: "Southern British" }).click();
+    await expect(samples).not.toHaveText(american as string);
+    await page.getByRole("radio", { name: /Phased order/ }).check();
+
+    // Where it stands: the first two words are read, then what lies between is looked at.
+    const words = page.getByRole("list", { name: "Words that tell" }).getByRole("button");
+    await expect(words).toHaveCount(6);
+    const first = await words.allTextContents();
+    await words.nth(0).click();
+    await words.nth(1).click();
+    const place = page.getByRole("combobox", { name: "Taught up to" });
+    const coarse = Number(await place.inputValue());
+    expect(coarse).toBeGreaterThan(10);
+    await page.getByRole("button", { name: "Six more, to look closer" }).click();
+    await expect(words.filter({ hasText: first[0] as string })).toHaveCount(0);
+    await expect(words).not.toHaveCount(0);
+    await words.nth(0).click();
+    await expect(place).not.toHaveValue(String(coarse));
+    expect(Number(await place.inputValue())).toBeGreaterThan(coarse);
+
+    await page.getByRole("textbox", { name: "Learners' nicknames, one a line" }).fill("Dunlin\nKnot");
+    await page.getByRole("button", { name: "Make the first chain" }).click();
+    await expect(page.getByText("a group needs a name")).toBeVisible();
+    await expect(page.getByRole("list", { name: "As they are called on in a lesson" })).toHaveText("DunlinKnot");
+    await page.getByRole("textbox", { name: "Name of the group" }).fill("Waders");
+    await page.getByRole("button", { name: "Make the first chain" }).click();
+
+    await page.waitForURL(/\/bench\?group=/);
+    await alive(page);
+    await expect(page.locator("ol[aria-label=Chain] [data-word]").nth(3)).toBeVisible();
+    const school = await (await page.request.get(`${server.address}/api/school`)).json();
+    expect(school.accent.accent).toBe("southern-british");
+    await page.goto(server.address);
+    await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+    await expect(page.getByText("Waders")).toBeVisible();
+  } finally {
+    await server.stop();
+    server.remove();
+  }
+});
