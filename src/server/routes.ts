@@ -5,6 +5,7 @@ import { GROUP_ROUTES } from "./groups/routes.ts";
 import { openApi } from "./http/openapi.ts";
 import { type AnyRoute, route } from "./http/route.ts";
 import { PLAN_ROUTES } from "./plans/routes.ts";
+import { SAVED_ROUTES } from "./saved/routes.ts";
 import { SCHOOL_ROUTES } from "./school/routes.ts";
 import { SESSION_ROUTES } from "./sessions/routes.ts";
 import { SET_ROUTES } from "./sets/routes.ts";
@@ -21,6 +22,7 @@ const ANSWERED = {
   ...SET_ROUTES,
   ...SESSION_ROUTES,
   ...EVIDENCE_ROUTES,
+  ...SAVED_ROUTES,
   ...SCHOOL_ROUTES,
   ...BACKUP_ROUTES,
 };

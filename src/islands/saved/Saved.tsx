@@ -4,27 +4,11 @@ import { toast } from "sonner";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { fewOf } from "../../components/words/counted.ts";
 import { saidMoment } from "../../components/words/dates.ts";
-import { SET_WORDS } from "../../components/words/set-words.ts";
 import type { SavedItem } from "../../server/saved/saved-page.ts";
 import { call } from "../shared/client.ts";
-import { paperHref } from "../shared/paper-href.ts";
 import { deferDeletion } from "./deferred-deletion.ts";
+import { hrefOf, kindName, printHrefOf } from "./saved-links.ts";
 import { searchSaved } from "./search.ts";
-
-const kindName = (kind: SavedItem["kind"]): string =>
-  kind === "chain" ? "Chain" : kind === "lesson" ? "Lesson taught" : SET_WORDS[kind].name;
-
-function hrefOf({ kind, id, groupId }: SavedItem): string {
-  if (kind === "chain") return `/bench?group=${groupId}&chain=${id}`;
-  if (kind === "lesson") return `/teach/${id}`;
-  return `/${SET_WORDS[kind].screen}?group=${groupId}&set=${id}`;
-}
-
-function printHrefOf({ kind, id, groupId, words }: SavedItem): string | undefined {
-  if (kind === "chain") return paperHref({ groupId, from: { chainId: id } });
-  if (kind !== "lesson") return `/print/${id}`;
-  return words.length > 0 ? paperHref({ groupId, from: { words: words.slice(0, 40) } }) : undefined;
-}
 
 /** Takes it away for good, also while the page is being left. */
 async function remove({ kind, id }: SavedItem): Promise<void> {

@@ -18,6 +18,11 @@ const REDO: Shortcut = {
 /** Every key that a screen listens to, by screen: the help list is drawn from it, and nothing else listens. */
 export const SHORTCUTS = {
   everywhere: {
+    "go-to": {
+      keys: ["$mod+KeyK"],
+      shown: "Ctrl+K",
+      does: "go to a screen, a group, something saved, or a word (not while teaching)",
+    },
     help: { keys: ["Shift+?", "?"], shown: "?", does: "the card of the word under the pointer; elsewhere this list" },
   },
   bench: { undo: UNDO, redo: REDO },

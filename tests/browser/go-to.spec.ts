@@ -1,0 +1,55 @@
+import AxeBuilder from "@axe-core/playwright";
+import { alive, expect, test } from "./server.ts";
+
+test("from any screen by keys: to a screen, a group's lesson, something saved, the card of a word", async ({
+  page,
+  server,
+}) => {
+  const data = { name: "Greenshanks", sequenceId: "short-vowels-first", step: 14, learners: ["Knot"] };
+  const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
+  const chain = { groupId: group.id, words: ["ship", "shop", "chop"], aim: { focus: [], contrasts: [] } };
+  await page.request.post(`${server.address}/api/chains`, { data: chain });
+  const dialog = page.getByRole("dialog", { name: "Go to" });
+  const open = async () => {
+    await alive(page);
+    await page.keyboard.press("Control+k");
+    await expect(dialog).toBeVisible();
+  };
+  await page.goto(`${server.address}/evidence?group=${group.id}`);
+  await open();
+  const results = await new AxeBuilder({ page }).include("[role=dialog]").analyze();
+  expect(results.violations.filter(({ impact }) => impact === "serious" || impact === "critical")).toEqual([]);
+  await page.keyboard.type("saved");
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/\/saved/);
+
+  await open();
+  await page.keyboard.type("greensh");
+  await expect(dialog.getByRole("option", { name: /Greenshanks · step 14/ })).toBeVisible();
+  await page.keyboard.press("Enter");
+  await page.waitForURL(new RegExp(`/plan\\?group=${group.id}`));
+
+  await open();
+  await page.keyboard.type("shop greensh");
+  await expect(dialog.getByRole("option")).toHaveText([/ship to chop/]);
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/\/bench\?group=.*chain=/);
+
+  // By touch, and a word that is nowhere but in the list.
+  await alive(page);
+  const byTouch = async () => {
+    await page.getByRole("button", { name: "Go to" }).click();
+    await expect(dialog).toBeVisible();
+  };
+  await byTouch();
+  await page.keyboard.type("blanket");
+  await dialog.getByRole("option", { name: "The card of blanket" }).click();
+  await expect(page.getByRole("dialog", { name: "blanket" })).toBeVisible();
+  await page.keyboard.press("Escape");
+
+  await byTouch();
+  await page.keyboard.type("12??");
+  await expect(dialog.getByText("Nothing is called that.")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(dialog).toBeHidden();
+});
