@@ -135,6 +135,38 @@ describe("all that was saved", () => {
   });
 });
 
+describe("a change of something saved", () => {
+  it.each(["chain", "set"] as const)(
+    "%s: another title, put away, taken up again; nothing named is refused",
+    async (kind) => {
+      const content = { kind: "text", text: "Sit on the cottage.", targets: [], use: "read" };
+      const { body: made } =
+        kind === "chain"
+          ? { body: await savedChain(["pat", "pit"], "Old") }
+          : await send("POST /api/sets", { body: { groupId: group.id, title: "Old", content } });
+      const change = (body: object) =>
+        kind === "chain"
+          ? send("PATCH /api/chains/:chainId", { id: made.id, body })
+          : send("PATCH /api/sets/:setId", { id: made.id, body });
+      const listed = async () =>
+        (
+          await send(kind === "chain" ? "GET /api/chains" : "GET /api/sets", { query: `groupId=${group.id}` })
+        ).body.some(({ id }: { id: string }) => id === made.id);
+      expect((await change({ title: "New" })).body).toMatchObject({ title: "New", isPutAway: false });
+      expect((await change({ putAway: true })).body).toMatchObject({ title: "New", isPutAway: true });
+      expect(await listed()).toBe(false);
+      expect((await savedItems(await database())).find(({ id }) => id === made.id)).toMatchObject({ isPutAway: true });
+      await change({ putAway: false });
+      expect(await listed()).toBe(true);
+      for (const body of [{}, { title: " " }, { title: "x".repeat(81) }, { putAway: "yes" }])
+        expect((await change(body)).status, JSON.stringify(body)).toBe(400);
+      const gone = { id: randomUUID(), body: { title: "New" } };
+      expect((await send("PATCH /api/chains/:chainId", gone)).status).toBe(404);
+      expect((await send("PATCH /api/sets/:setId", gone)).status).toBe(404);
+    },
+  );
+});
+
 describe("evidence", () => {
   it("as CSV has a line for what was right of each correspondence; answers are opened by sound too", async () => {
     const { body, headers } = await send("GET /api/evidence/csv", { query: `groupId=${group.id}` });

@@ -37,7 +37,12 @@ export default function GoToDialog({ screens, groupId, onClose }: Props) {
   const isMeant = ({ name }: { readonly name: string }) => name.toLowerCase().includes(wanted);
   const go = (href: string) => location.assign(href);
   const cardOf = groupId ?? groups[0]?.id;
-  const items = wanted === "" ? [] : searchSaved(saved ?? [], wanted).slice(0, SAVED_SHOWN);
+  const items =
+    wanted === ""
+      ? []
+      : searchSaved(saved ?? [], wanted)
+          .filter(({ isPutAway }) => !isPutAway)
+          .slice(0, SAVED_SHOWN);
   return (
     <Dialog title="Go to" width="wide" hasClose open onOpenChange={(open) => !open && onClose()}>
       <Command label="Go to" shouldFilter={false} className="mt-3">

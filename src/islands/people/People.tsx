@@ -12,7 +12,7 @@ import type { Group } from "../../server/groups/groups.ts";
 import type { KnownLearner } from "../../server/groups/learners.ts";
 import type { PeoplePage } from "../../server/groups/people-page.ts";
 import { call } from "../shared/client.ts";
-import { NameDialog, type Naming } from "./NameDialog.tsx";
+import { NameDialog, type Naming } from "../shared/NameDialog.tsx";
 
 /** Something that is asked about once before it is done. */
 interface Question {

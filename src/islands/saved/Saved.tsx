@@ -1,35 +1,70 @@
-import { Trash2 } from "lucide-react";
+import { MoreHorizontal } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
+import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { fewOf } from "../../components/words/counted.ts";
 import { saidMoment } from "../../components/words/dates.ts";
+import { titleField } from "../../schemas/saved.ts";
 import type { SavedItem } from "../../server/saved/saved-page.ts";
-import { call } from "../shared/client.ts";
+import { NameDialog, type Naming } from "../shared/NameDialog.tsx";
 import { deferDeletion } from "./deferred-deletion.ts";
+import { changeSaved, copySaved, removeSaved } from "./saved-actions.ts";
 import { hrefOf, kindName, printHrefOf } from "./saved-links.ts";
 import { searchSaved } from "./search.ts";
-
-/** Takes it away for good, also while the page is being left. */
-async function remove({ kind, id }: SavedItem): Promise<void> {
-  try {
-    if (kind === "chain") await call("DELETE /api/chains/:chainId", { params: { chainId: id }, outlive: true });
-    else await call("DELETE /api/sets/:setId", { params: { setId: id }, outlive: true });
-  } catch (error) {
-    toast.error((error as Error).message);
-  }
-}
 
 const WORDS_SHOWN = 10;
 const SHOWN_AT_FIRST = 60;
 
-/** Chains, sets, texts and lessons of every group in one list: found by what is in them, opened, printed, deleted. */
-export default function Saved({ items }: { readonly items: readonly SavedItem[] }) {
+/** Chains, sets, texts and lessons of every group in one list: found by what is in them, opened, printed, renamed, copied, put away, deleted. */
+export default function Saved({ items: first }: { readonly items: readonly SavedItem[] }) {
+  const [items, setItems] = useState(first);
   const [typed, setTyped] = useState("");
+  const [showsPutAway, setShowsPutAway] = useState(false);
   const [gone, setGone] = useState<ReadonlySet<string>>(new Set());
   const [all, setAll] = useState(false);
-  const found = useMemo(() => searchSaved(items, typed).filter(({ id }) => !gone.has(id)), [items, typed, gone]);
+  const [naming, setNaming] = useState<Naming>();
+  const found = useMemo(
+    () => searchSaved(items, typed).filter(({ id, isPutAway }) => !gone.has(id) && (showsPutAway || !isPutAway)),
+    [items, typed, gone, showsPutAway],
+  );
+  const putAwayCount = items.filter(({ isPutAway, id }) => isPutAway && !gone.has(id)).length;
   const shown = all ? found : found.slice(0, SHOWN_AT_FIRST);
+
+  const show = (changed: SavedItem) => setItems((now) => now.map((one) => (one.id === changed.id ? changed : one)));
+  const rename = (item: SavedItem) =>
+    setNaming({
+      title: "Rename",
+      label: "Title",
+      first: item.title,
+      confirm: "Rename",
+      field: titleField,
+      send: async (title) => {
+        await changeSaved(item, { title });
+        show({ ...item, title });
+      },
+    });
+  const copy = async (item: SavedItem) => {
+    try {
+      const made = await copySaved(item);
+      setItems((now) => [made, ...now]);
+      toast.success(`Copied: ${made.title}`);
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
+  const putAway = async (item: SavedItem, isPutAway: boolean) => {
+    show({ ...item, isPutAway });
+    try {
+      await changeSaved(item, { putAway: isPutAway });
+      toast(isPutAway ? `Put away: ${item.title}` : `Taken up again: ${item.title}`, {
+        action: { label: "Undo", onClick: () => void putAway(item, !isPutAway) },
+      });
+    } catch (error) {
+      show(item);
+      toast.error((error as Error).message);
+    }
+  };
   const takeAway = (item: SavedItem) => {
     const without = (isTakenAway: boolean) =>
       setGone((now) => {
@@ -39,7 +74,7 @@ export default function Saved({ items }: { readonly items: readonly SavedItem[] 
         return next;
       });
     without(true);
-    const deletion = deferDeletion(() => void remove(item));
+    const deletion = deferDeletion(() => void removeSaved(item).catch((error: Error) => toast.error(error.message)));
     toast(`Deleted: ${item.title}`, {
       action: {
         label: "Undo",
@@ -60,6 +95,17 @@ export default function Saved({ items }: { readonly items: readonly SavedItem[] 
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
       />
+      {putAwayCount > 0 && (
+        <label className="mt-3 flex min-h-11 w-fit cursor-pointer items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={showsPutAway}
+            onChange={(event) => setShowsPutAway(event.target.checked)}
+          />
+          Show what was put away ({putAwayCount})
+        </label>
+      )}
       <ul aria-label="Saved" className="mt-4 rounded-xl border border-rule bg-sheet">
         {shown.map((item) => (
           <li
@@ -75,6 +121,7 @@ export default function Saved({ items }: { readonly items: readonly SavedItem[] 
               </a>
               <span className="block text-[14px] text-quiet">
                 {kindName(item.kind)} · {item.group} · {saidMoment(item.at, "short")}
+                {item.isPutAway && " · put away"}
               </span>
               <span className="block truncate font-learner text-[17px]">{fewOf(item.words, WORDS_SHOWN)}</span>
             </span>
@@ -84,14 +131,19 @@ export default function Saved({ items }: { readonly items: readonly SavedItem[] 
               </a>
             )}
             {item.kind !== "lesson" && (
-              <button
-                type="button"
-                aria-label={`Delete ${item.title}`}
-                className="grid size-11 place-items-center text-quiet hover:text-ink"
-                onClick={() => takeAway(item)}
+              <Menu
+                align="end"
+                label={`More for ${item.title}`}
+                button={<MoreHorizontal size={18} aria-hidden />}
+                buttonClassName="grid size-11 place-items-center text-quiet hover:text-ink"
               >
-                <Trash2 size={17} aria-hidden />
-              </button>
+                <MenuItem onSelect={() => rename(item)}>Rename</MenuItem>
+                <MenuItem onSelect={() => copy(item)}>Copy</MenuItem>
+                <MenuItem onSelect={() => putAway(item, !item.isPutAway)}>
+                  {item.isPutAway ? "Take up again" : "Put away"}
+                </MenuItem>
+                <MenuItem onSelect={() => takeAway(item)}>Delete</MenuItem>
+              </Menu>
             )}
           </li>
         ))}
@@ -108,6 +160,7 @@ export default function Saved({ items }: { readonly items: readonly SavedItem[] 
           {found.length - shown.length} more
         </button>
       )}
+      {naming && <NameDialog naming={naming} onClose={() => setNaming(undefined)} />}
       <Toasts />
     </>
   );

@@ -3,7 +3,16 @@ import type { SavedItem } from "../../server/saved/saved-page.ts";
 import { searchSaved } from "./search.ts";
 
 const item = (title: string, words: readonly string[], more: Partial<SavedItem> = {}): SavedItem => ({
-  ...{ id: title, kind: "chain", title, words, groupId: "g", group: "Plovers", at: "2026-11-24T09:30:00Z" },
+  ...{
+    id: title,
+    kind: "chain",
+    title,
+    words,
+    groupId: "g",
+    group: "Plovers",
+    isPutAway: false,
+    at: "2026-11-24T09:30:00Z",
+  },
   ...more,
 });
 const ITEMS = [

@@ -23,7 +23,10 @@ export default function LearnersView(page: TeachPage) {
   const [state, setState] = useState(() => stateAtPlace(page));
   useEffect(() => followTeacher(page.session.id, setState), [page.session.id]);
   return (
-    <main className={`flex h-dvh flex-col bg-sheet text-ink ${state?.dark ? "dark-room" : ""}`} data-view={state?.item}>
+    <main
+      className={`flex h-dvh cursor-none flex-col bg-sheet text-ink ${state?.dark ? "dark-room" : ""}`}
+      data-view={state?.item}
+    >
       <h1 className="sr-only">The word</h1>
       {state && (
         <>

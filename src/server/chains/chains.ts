@@ -1,16 +1,18 @@
 import { randomUUID } from "node:crypto";
-import { desc, eq } from "drizzle-orm";
+import { and, desc, eq, isNull } from "drizzle-orm";
 import type { z } from "zod";
 import type { ChainShape } from "../../core/light.ts";
 import type { EditChainInput, NewChainInput } from "../../schemas/chains.ts";
 import type { shapeField } from "../../schemas/fields.ts";
 import type { ChainId, GroupId } from "../../schemas/ids.ts";
+import type { ChangeSavedInput } from "../../schemas/saved.ts";
 import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { chains, chainVersions } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound, unreadable } from "../http/errors.ts";
 import { type Aim, NO_AIM } from "../plans/lesson-types.ts";
+import { savedChange } from "../saved/saved-change.ts";
 
 export interface SavedChain {
   readonly id: ChainId;
@@ -19,6 +21,8 @@ export interface SavedChain {
   readonly words: readonly string[];
   readonly aim: Aim;
   readonly shape: ChainShape | null;
+  /** Kept out of sight until it is taken up again. */
+  readonly isPutAway: boolean;
   /** ISO 8601. */
   readonly updatedAt: string;
 }
@@ -32,6 +36,7 @@ const toChain = ({ words, aim, shape, ...row }: typeof chains.$inferSelect): Sav
     words,
     aim: aim ?? NO_AIM,
     shape: shape ?? null,
+    isPutAway: row.putAwayAt !== null,
     updatedAt: row.updatedAt.toISOString(),
   };
 
@@ -40,10 +45,18 @@ export function chainTitle(words: readonly string[]): string {
   return words.length > 1 ? `${words[0]} to ${words.at(-1)}` : (words[0] ?? "empty chain");
 }
 
-/** A group's chains, the one touched last first. */
-export async function listChains(db: Queryable, groupId: GroupId): Promise<SavedChain[]> {
+/** A group's chains, the one touched last first; those that were put away only when they are asked for. */
+export async function listChains(
+  db: Queryable,
+  groupId: GroupId,
+  { putAway = false }: { readonly putAway?: boolean } = {},
+): Promise<SavedChain[]> {
   await getGroup(db, groupId);
-  const rows = await db.select().from(chains).where(eq(chains.groupId, groupId)).orderBy(desc(chains.updatedAt));
+  const rows = await db
+    .select()
+    .from(chains)
+    .where(and(eq(chains.groupId, groupId), putAway ? undefined : isNull(chains.putAwayAt)))
+    .orderBy(desc(chains.updatedAt));
   return rows.flatMap((row) => toChain(row) ?? []);
 }
 
@@ -77,6 +90,14 @@ export async function editChain(db: Queryable, id: ChainId, input: EditChainInpu
     .set({ words, aim, title, shape: toShape(input.shape), updatedAt: new Date() })
     .where(eq(chains.id, id));
   await storeVersion(db, id, title, words);
+  return getChain(db, id);
+}
+
+/** Gives a chain another title, or puts it away or takes it up again. @throws AppError "not-found" */
+export async function changeChain(db: Queryable, id: ChainId, change: ChangeSavedInput): Promise<SavedChain> {
+  const { words } = await getChain(db, id);
+  await db.update(chains).set(savedChange(change)).where(eq(chains.id, id));
+  if (change.title !== undefined) await storeVersion(db, id, change.title, words);
   return getChain(db, id);
 }
 

@@ -1,7 +1,8 @@
 import { editChainInput, newChainInput } from "../../schemas/chains.ts";
 import { ofGroupQuery } from "../../schemas/fields.ts";
+import { changeSavedInput } from "../../schemas/saved.ts";
 import { route } from "../http/route.ts";
-import { createChain, editChain, getChain, listChains, listVersions, removeChain } from "./chains.ts";
+import { changeChain, createChain, editChain, getChain, listChains, listVersions, removeChain } from "./chains.ts";
 
 export const CHAIN_ROUTES = {
   ...route("GET /api/chains", {
@@ -27,6 +28,12 @@ export const CHAIN_ROUTES = {
     answers: "the chain",
     body: editChainInput,
     run: ({ db, params, body }) => editChain(db, params.chainId, body),
+  }),
+  ...route("PATCH /api/chains/:chainId", {
+    summary: "Gives a chain another title, or puts it away or takes it up again.",
+    answers: "the chain",
+    body: changeSavedInput,
+    run: ({ db, params, body }) => changeChain(db, params.chainId, body),
   }),
   ...route("DELETE /api/chains/:chainId", {
     summary: "Takes a chain away; lessons that were taught with it stay.",

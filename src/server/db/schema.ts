@@ -61,10 +61,12 @@ const stamps = {
   updatedAt: timestamp("updated_at", { withTimezone: true }).notNull().defaultNow(),
 };
 
+/** Put away: kept out of sight, and all that belongs to it kept. */
+const putAwayAt = timestamp("put_away_at", { withTimezone: true });
+
 /** Of a learner or a group that is out of sight. */
 const leaving = {
-  /** Put away: kept out of sight, its records kept. */
-  putAwayAt: timestamp("put_away_at", { withTimezone: true }),
+  putAwayAt,
   /** Until then an erasure can be taken back; then every row is gone. */
   eraseAt: timestamp("erase_at", { withTimezone: true }),
 };
@@ -163,6 +165,7 @@ export const chains = pgTable(
     aim: parsedJson<Aim>("aim", storedAim).notNull(),
     /** What was asked when it was planned; absent for chains older than this column. */
     shape: parsedJson<ChainShape>("shape", shapeField),
+    putAwayAt,
     ...stamps,
   },
   (table) => [index("chains_by_group").on(table.groupId, table.updatedAt)],
@@ -211,6 +214,7 @@ export const wordSets = pgTable(
     kind: text("kind").$type<SetKind>().notNull(),
     title: text("title").notNull(),
     content: parsedJson<SetContent>("content", setContentField).notNull(),
+    putAwayAt,
     ...stamps,
   },
   (table) => [

@@ -14,6 +14,8 @@ export interface SavedItem {
   readonly group: string;
   /** What it is made of: its words, as far as they are looked for. */
   readonly words: readonly string[];
+  /** Kept out of sight until it is taken up again. */
+  readonly isPutAway: boolean;
   /** ISO time: saved last, or begun. */
   readonly at: string;
 }
@@ -26,10 +28,13 @@ export async function savedItems(db: Queryable): Promise<SavedItem[]> {
   const items: SavedItem[] = [];
   for (const { id: groupId, name: group } of await listGroups(db)) {
     const of = { groupId, group };
-    for (const { id, title, words, updatedAt } of (await listChains(db, groupId)).slice(0, MOST_OF_A_KIND))
-      items.push({ ...of, id, kind: "chain", title, words, at: updatedAt });
-    for (const { id, kind, title, content, updatedAt } of await listSets(db, groupId, undefined, MOST_OF_A_KIND))
-      items.push({ ...of, id, kind, title, words: [...new Set(wordsShownInSet(content))], at: updatedAt });
+    const all = { most: MOST_OF_A_KIND, putAway: true };
+    for (const chain of (await listChains(db, groupId, all)).slice(0, MOST_OF_A_KIND)) {
+      const { id, title, words, isPutAway, updatedAt: at } = chain;
+      items.push({ ...of, id, kind: "chain", title, words, isPutAway, at });
+    }
+    for (const { id, kind, title, content, isPutAway, updatedAt: at } of await listSets(db, groupId, undefined, all))
+      items.push({ ...of, id, kind, title, words: [...new Set(wordsShownInSet(content))], isPutAway, at });
     for (const { id, title, words, startedAt } of await listSessions(db, groupId, MOST_OF_A_KIND))
       items.push({
         ...of,
@@ -37,6 +42,7 @@ export async function savedItems(db: Queryable): Promise<SavedItem[]> {
         kind: "lesson",
         title,
         words: [...new Set(words)].filter((word) => !isCard(word)),
+        isPutAway: false,
         at: startedAt,
       });
   }

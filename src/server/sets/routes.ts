@@ -1,5 +1,6 @@
 import { ofGroupQuery } from "../../schemas/fields.ts";
 import { editDayInput, editRoutineInput, fillInput, newRoutineInput } from "../../schemas/routines.ts";
+import { changeSavedInput } from "../../schemas/saved.ts";
 import { editSetInput, newSetInput } from "../../schemas/sets.ts";
 import { route } from "../http/route.ts";
 import { getSchool } from "../school/school.ts";
@@ -14,7 +15,7 @@ import {
   listRoutines,
   removeRoutine,
 } from "./routines.ts";
-import { createSet, editSet, getSet, judgeContent, listSets, removeSet } from "./word-sets.ts";
+import { changeSet, createSet, editSet, getSet, judgeContent, listSets, removeSet } from "./word-sets.ts";
 
 export const SET_ROUTES = {
   ...route("GET /api/sets", {
@@ -42,6 +43,12 @@ export const SET_ROUTES = {
     body: editSetInput,
     prepare: ({ db, body }) => judgeContent(db, body.content),
     run: ({ db, params, body }) => editSet(db, params.setId, body),
+  }),
+  ...route("PATCH /api/sets/:setId", {
+    summary: "Gives a set another title, or puts it away or takes it up again.",
+    answers: "the set",
+    body: changeSavedInput,
+    run: ({ db, params, body }) => changeSet(db, params.setId, body),
   }),
   ...route("DELETE /api/sets/:setId", {
     summary: "Takes a set away.",

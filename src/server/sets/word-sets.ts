@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray } from "drizzle-orm";
+import { and, desc, eq, inArray, isNull } from "drizzle-orm";
 import {
   type Bin,
   lexiconIn,
@@ -13,12 +13,14 @@ import {
   wordsShownInSet,
 } from "../../core/index.ts";
 import type { GroupId, SetId } from "../../schemas/ids.ts";
+import type { ChangeSavedInput } from "../../schemas/saved.ts";
 import type { EditSetInput, NewSetInput } from "../../schemas/sets.ts";
 import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { wordSets } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { AppError, notFound, unreadable } from "../http/errors.ts";
+import { savedChange } from "../saved/saved-change.ts";
 import { getSchool } from "../school/school.ts";
 import { refuseOralItems } from "./oral-items.ts";
 
@@ -28,6 +30,8 @@ export interface WordSet {
   readonly kind: SetKind;
   readonly title: string;
   readonly content: SetContent;
+  /** Kept out of sight until it is taken up again. */
+  readonly isPutAway: boolean;
   /** ISO 8601. */
   readonly updatedAt: string;
 }
@@ -40,21 +44,28 @@ const toSet = ({ content, ...row }: typeof wordSets.$inferSelect): WordSet | und
     kind: row.kind,
     title: row.title,
     content,
+    isPutAway: row.putAwayAt !== null,
     updatedAt: row.updatedAt.toISOString(),
   };
 
-/** A group's sets, of every kind or of some, the one touched last first. */
+/** A group's sets, of every kind or of some, the one touched last first; those that were put away only when they are asked for. */
 export async function listSets(
   db: Queryable,
   groupId: GroupId,
   kinds: readonly SetKind[] = SET_KIND_IDS,
-  most = 60,
+  { most = 60, putAway = false }: { readonly most?: number; readonly putAway?: boolean } = {},
 ): Promise<WordSet[]> {
   await getGroup(db, groupId);
   const rows = await db
     .select()
     .from(wordSets)
-    .where(and(eq(wordSets.groupId, groupId), inArray(wordSets.kind, [...kinds])))
+    .where(
+      and(
+        eq(wordSets.groupId, groupId),
+        inArray(wordSets.kind, [...kinds]),
+        putAway ? undefined : isNull(wordSets.putAwayAt),
+      ),
+    )
     .orderBy(desc(wordSets.updatedAt))
     .limit(most);
   return rows.flatMap((row) => toSet(row) ?? []);
@@ -90,6 +101,13 @@ export async function editSet(db: Queryable, id: SetId, input: EditSetInput): Pr
     .update(wordSets)
     .set({ kind: content.kind, content, title: input.title || setTitle(content), updatedAt: new Date() })
     .where(eq(wordSets.id, id));
+  return getSet(db, id);
+}
+
+/** Gives a set another title, or puts it away or takes it up again. @throws AppError "not-found" */
+export async function changeSet(db: Queryable, id: SetId, change: ChangeSavedInput): Promise<WordSet> {
+  await getSet(db, id);
+  await db.update(wordSets).set(savedChange(change)).where(eq(wordSets.id, id));
   return getSet(db, id);
 }
 

@@ -4,7 +4,7 @@ import { z } from "zod";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Field } from "../../components/ui/Field.tsx";
 
-/** A name that is asked for: a group's, a learner's. */
+/** A name that is asked for: a group's, a learner's, a title. */
 export interface Naming {
   readonly title: string;
   readonly label: string;
