@@ -14,7 +14,7 @@ const RIGHT_THERE: Readonly<Record<EvidenceWay, string>> = {
   built: "reads it, does not yet spell it",
 };
 
-/** `"read as short i: 11 of 19, mostly in the middle (36 to 77 in 100)"`, the letters apart. */
+/** `"read as short i: 11 of 19, 9 of 12 in the middle of words (36 to 77 in 100)"`, the letters apart. */
 export function findingWords(finding: EvidenceFinding): { readonly letters: string; readonly rest: string } {
   const { gpc, said, way, times, chances, interval, place, other } = finding;
   const [letters = ""] = gpc.split("=");

@@ -1,8 +1,7 @@
 /**
- * Words and classes that may not stand in one sentence, one pair a line: unkind, frightening, or what a class will laugh at for
- * the wrong reason. A class of nouns stands for all its words,
- * `name` for every name; `place-in/pen` is the word only where it is a place. Judgement, no source; found by
- * reading sentences that were made.
+ * Words and classes that may not stand in one sentence, one pair a line: unkind, frightening, or what a class will laugh
+ * at for the wrong reason. A class of nouns stands for all its words, `name` for every name; `place-in/pen` is the word
+ * only where it is a place. Judgement, no source; found by reading sentences that were made.
  */
 export const MAY_NOT_MEET: readonly (readonly [string, string])[] = `
   person bed

@@ -1,6 +1,7 @@
 import { MoreHorizontal } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
+import { LongList } from "../../components/ui/LongList.tsx";
 import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { fewOf } from "../../components/words/counted.ts";
@@ -14,7 +15,7 @@ import { hrefOf, kindName, printHrefOf } from "./saved-links.ts";
 import { searchSaved } from "./search.ts";
 
 const WORDS_SHOWN = 10;
-const SHOWN_AT_FIRST = 60;
+const SHOWN_AT_ONCE = 60;
 
 /** Chains, sets, texts and lessons of every group in one list: found by what is in them, opened, printed, renamed, copied, put away, deleted. */
 export default function Saved({ items: first }: { readonly items: readonly SavedItem[] }) {
@@ -22,14 +23,12 @@ export default function Saved({ items: first }: { readonly items: readonly Saved
   const [typed, setTyped] = useState("");
   const [showsPutAway, setShowsPutAway] = useState(false);
   const [gone, setGone] = useState<ReadonlySet<string>>(new Set());
-  const [all, setAll] = useState(false);
   const [naming, setNaming] = useState<Naming>();
   const found = useMemo(
     () => searchSaved(items, typed).filter(({ id, isPutAway }) => !gone.has(id) && (showsPutAway || !isPutAway)),
     [items, typed, gone, showsPutAway],
   );
   const putAwayCount = items.filter(({ isPutAway, id }) => isPutAway && !gone.has(id)).length;
-  const shown = all ? found : found.slice(0, SHOWN_AT_FIRST);
 
   const show = (changed: SavedItem) => setItems((now) => now.map((one) => (one.id === changed.id ? changed : one)));
   const rename = (item: SavedItem) =>
@@ -106,59 +105,60 @@ export default function Saved({ items: first }: { readonly items: readonly Saved
           Show what was put away ({putAwayCount})
         </label>
       )}
-      <ul aria-label="Saved" className="mt-4 rounded-xl border border-rule bg-sheet">
-        {shown.map((item) => (
-          <li
-            key={item.id}
-            className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hairline px-4 py-2 last:border-b-0"
-          >
-            <span className="min-w-0 flex-1 basis-40">
-              <a
-                className="inline-flex min-h-11 min-w-11 items-center font-semibold hover:underline"
-                href={hrefOf(item)}
+      <LongList items={found} most={SHOWN_AT_ONCE}>
+        {(shown) => (
+          <ul aria-label="Saved" className="mt-4 rounded-xl border border-rule bg-sheet">
+            {shown.map((item) => (
+              <li
+                key={item.id}
+                className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-hairline px-4 py-2 last:border-b-0"
               >
-                {item.title}
-              </a>
-              <span className="block text-[14px] text-quiet">
-                {kindName(item.kind)} · {item.group} · {saidMoment(item.at, "short")}
-                {item.isPutAway && " · put away"}
-              </span>
-              <span className="block truncate font-learner text-[17px]">{fewOf(item.words, WORDS_SHOWN)}</span>
-            </span>
-            {printHrefOf(item) && (
-              <a className="button flex items-center font-normal" href={printHrefOf(item)}>
-                Print
-              </a>
-            )}
-            {item.kind !== "lesson" && (
-              <Menu
-                align="end"
-                label={`More for ${item.title}`}
-                button={<MoreHorizontal size={18} aria-hidden />}
-                buttonClassName="grid size-11 place-items-center text-quiet hover:text-ink"
-              >
-                <MenuItem onSelect={() => rename(item)}>Rename</MenuItem>
-                <MenuItem onSelect={() => copy(item)}>Copy</MenuItem>
-                <MenuItem onSelect={() => putAway(item, !item.isPutAway)}>
-                  {item.isPutAway ? "Take up again" : "Put away"}
-                </MenuItem>
-                <MenuItem onSelect={() => takeAway(item)}>Delete</MenuItem>
-              </Menu>
-            )}
-          </li>
-        ))}
-      </ul>
+                <span className="min-w-0 flex-1 basis-40">
+                  <a
+                    className="inline-flex min-h-11 min-w-11 items-center font-semibold hover:underline"
+                    href={hrefOf(item)}
+                  >
+                    {item.title}
+                  </a>
+                  <span className="block text-[14px] text-quiet">
+                    {kindName(item.kind)} · {item.group} · {saidMoment(item.at, "short")}
+                    {item.isPutAway && " · put away"}
+                  </span>
+                  <span className="block truncate font-learner text-[17px]">{fewOf(item.words, WORDS_SHOWN)}</span>
+                </span>
+                {printHrefOf(item) && (
+                  <a className="button flex items-center font-normal" href={printHrefOf(item)}>
+                    Print
+                  </a>
+                )}
+                {item.kind === "lesson" ? (
+                  <span aria-hidden="true" className="size-11" />
+                ) : (
+                  <Menu
+                    align="end"
+                    label={`More for ${item.title}`}
+                    button={<MoreHorizontal size={18} aria-hidden />}
+                    buttonClassName="grid size-11 place-items-center text-quiet hover:text-ink"
+                  >
+                    <MenuItem onSelect={() => rename(item)}>Rename</MenuItem>
+                    <MenuItem onSelect={() => copy(item)}>Copy</MenuItem>
+                    <MenuItem onSelect={() => putAway(item, !item.isPutAway)}>
+                      {item.isPutAway ? "Take up again" : "Put away"}
+                    </MenuItem>
+                    <MenuItem onSelect={() => takeAway(item)}>Delete</MenuItem>
+                  </Menu>
+                )}
+              </li>
+            ))}
+          </ul>
+        )}
+      </LongList>
       {found.length === 0 && (
         <p className="mt-6 text-center text-quiet">
           {items.length === 0
             ? "Nothing is saved yet: a chain, a set or a text that is saved stands here."
             : "Nothing has all of that."}
         </p>
-      )}
-      {found.length > shown.length && (
-        <button type="button" className="button mt-3" onClick={() => setAll(true)}>
-          {found.length - shown.length} more
-        </button>
       )}
       {naming && <NameDialog naming={naming} onClose={() => setNaming(undefined)} />}
       <Toasts />

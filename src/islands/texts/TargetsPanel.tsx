@@ -1,6 +1,7 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
+import { LongList } from "../../components/ui/LongList.tsx";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { counted } from "../../components/words/counted.ts";
 import { lookAlikeWords, targetName } from "../../components/words/text-words.ts";
@@ -14,6 +15,8 @@ interface Props {
   /** GPC ids, the newest first. */
   readonly choices: readonly string[];
 }
+
+const LOOK_ALIKES_SHOWN = 12;
 
 const BY = ["gpc", "sound", "rime", "ending"] as const;
 const BY_NAME = { gpc: "spelling", sound: "sound", rime: "rime", ending: "ending" } as const;
@@ -91,11 +94,15 @@ export function TargetsPanel({ view, targets, onTargets, choices }: Props) {
               </button>
             </p>
             {found && found.lookAlikes.length > 0 && (
-              <ul className="text-[14px] text-quiet">
-                {found.lookAlikes.slice(0, 12).map(({ word, why }) => (
-                  <li key={word}>{lookAlikeWords(word, why, target)}</li>
-                ))}
-              </ul>
+              <LongList items={found.lookAlikes} most={LOOK_ALIKES_SHOWN}>
+                {(shown) => (
+                  <ul className="text-[14px] text-quiet">
+                    {shown.map(({ word, why }) => (
+                      <li key={word}>{lookAlikeWords(word, why, target)}</li>
+                    ))}
+                  </ul>
+                )}
+              </LongList>
             )}
           </section>
         );

@@ -1,3 +1,5 @@
+import { LongList } from "../../components/ui/LongList.tsx";
+import { fewOf } from "../../components/words/counted.ts";
 import { missingWords } from "../../components/words/reasons.ts";
 import { TOKEN_KIND_NAME, teachItemWords } from "../../components/words/text-words.ts";
 import type { Mend, TeachList } from "../../core/light.ts";
@@ -11,6 +13,11 @@ interface Props {
   /** Teaches a word as an irregular word from now on. */
   readonly onTeach: (word: string) => void;
 }
+
+/** Words that do not fit, drawn at a time: a long text has a thousand, each with its buttons. */
+const MENDS_SHOWN = 40;
+const WATCHED_SHOWN = 20;
+const TAUGHT_SHOWN = 12;
 
 const inHundred = (share: number) => `${Math.floor(share * 100)} in 100`;
 
@@ -29,15 +36,20 @@ export function WordsPanel({ view, watched, onReplace, onTeach }: Props) {
       )}
       {toWatch.length > 0 && (
         <p>
-          <b>To watch</b>, got wrong lately: <span className="font-learner text-[17px]">{toWatch.join(", ")}</span>
+          <b>To watch</b>, got wrong lately:{" "}
+          <span className="font-learner text-[17px]">{fewOf(toWatch, WATCHED_SHOWN)}</span>
         </p>
       )}
       {view.mends.length > 0 && (
-        <ul aria-label="Words that do not fit">
-          {view.mends.map((mend) => (
-            <MendItem key={mend.word} mend={mend} onReplace={onReplace} onTeach={onTeach} />
-          ))}
-        </ul>
+        <LongList items={view.mends} most={MENDS_SHOWN}>
+          {(shown) => (
+            <ul aria-label="Words that do not fit">
+              {shown.map((mend) => (
+                <MendItem key={mend.word} mend={mend} onReplace={onReplace} onTeach={onTeach} />
+              ))}
+            </ul>
+          )}
+        </LongList>
       )}
       <TeachLine name="95 in 100 fit" list={view.teach.most} />
       <TeachLine name="every word fits" list={view.teach.all} />
@@ -58,7 +70,7 @@ function TeachLine({ name, list }: { readonly name: string; readonly list: Teach
   if (!list || list.items.length === 0) return null;
   return (
     <p className="text-[14px]">
-      <b>So that {name}</b> ({inHundred(list.share)}), teach: {list.items.map(teachItemWords).join("; ")}
+      <b>So that {name}</b> ({inHundred(list.share)}), teach: {fewOf(list.items.map(teachItemWords), TAUGHT_SHOWN)}
     </p>
   );
 }
