@@ -15,6 +15,8 @@ syrup y ɪ, been ee iː, again ai e, against ai e, progress o oʊ, process o oʊ
 anybody a e, somebody o ɒ, body o ɒ, pasta a æ, taco a æ, mom o ɒ, half al ɑː, calf al ɑː, halves al ɑː, calves al ɑː, aunt au ɑː
 aunts au ɑː, auntie au ɑː, laugh au ɑː, laughs au ɑː, laughed au ɑː, laughing au ɑː, laughter au ɑː, rather a ɑː, lather a ɑː
 salmon al æ, almond al ɑː, almonds al ɑː, halfway al ɑː, charade a-e ɑː, charades a-e ɑː, version si ʃ, versions si ʃ
+prevail e ɪ, prevails e ɪ, prevailed e ɪ, prevailing e ɪ, restrain e ɪ, restrains e ɪ, restrained e ɪ, restraining e ɪ
+restraint e ɪ, restraints e ɪ
 `;
 
 /** Word → grapheme → phonemes. */

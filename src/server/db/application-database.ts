@@ -78,14 +78,17 @@ export async function restoreBackup(name: string, now: Date): Promise<BackupHead
   return header;
 }
 
-/** Gives the data folder back. Whoever asks for the database afterwards opens it anew, in the folder that is set then. */
-export async function closeDatabase(): Promise<void> {
-  const closing = opening;
-  opening = undefined;
-  await closing?.then(
+const giveBack = () =>
+  opening?.then(
     (opened) => opened.close(),
     () => undefined,
   );
+
+/** Gives the data folder back. Whoever asks for the database afterwards opens it anew, in the folder that is set then. */
+export async function closeDatabase(): Promise<void> {
+  const closed = giveBack();
+  opening = undefined;
+  await closed;
 }
 
 let looksAfterItself = false;
@@ -95,7 +98,8 @@ function lookAfter(): void {
   // Give the folder back on the way out; a crash is covered by the lock's own check.
   for (const signal of ["SIGINT", "SIGTERM"] as const)
     process.once(signal, async () => {
-      await closeDatabase();
+      // Not to be opened anew by a request that comes in meanwhile.
+      await giveBack();
       process.exit(0);
     });
   setInterval(async () => {

@@ -137,6 +137,7 @@ export async function sweepDisk(db: Database): Promise<void> {
     "learners",
     "memberships",
     "sessions",
+    "session_words",
     "groups",
     "chains",
     "word_sets",
