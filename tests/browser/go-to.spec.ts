@@ -5,7 +5,7 @@ test("from any screen by keys: to a screen, a group's lesson, something saved, t
   page,
   server,
 }) => {
-  const data = { name: "Greenshanks", sequenceId: "short-vowels-first", step: 14, learners: ["Knot"] };
+  const data = { name: "Whimbrels", sequenceId: "short-vowels-first", step: 14, learners: ["Knot"] };
   const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
   const chain = { groupId: group.id, words: ["ship", "shop", "chop"], aim: { focus: [], contrasts: [] } };
   await page.request.post(`${server.address}/api/chains`, { data: chain });
@@ -24,13 +24,13 @@ test("from any screen by keys: to a screen, a group's lesson, something saved, t
   await page.waitForURL(/\/saved/);
 
   await open();
-  await page.keyboard.type("greensh");
-  await expect(dialog.getByRole("option", { name: /Greenshanks · step 14/ })).toBeVisible();
+  await page.keyboard.type("whimb");
+  await expect(dialog.getByRole("option", { name: /Whimbrels · step 14/ })).toBeVisible();
   await page.keyboard.press("Enter");
   await page.waitForURL(new RegExp(`/plan\\?group=${group.id}`));
 
   await open();
-  await page.keyboard.type("shop greensh");
+  await page.keyboard.type("shop whimb");
   await expect(dialog.getByRole("option")).toHaveText([/ship to chop/]);
   await page.keyboard.press("Enter");
   await page.waitForURL(/\/bench\?group=.*chain=/);

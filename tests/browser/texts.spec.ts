@@ -4,7 +4,7 @@ import { alive, expect, test } from "./server.ts";
 const editor = ".cm-content";
 
 test("a text is judged as it is typed, mended by a press, saved, planned and printed", async ({ page, server }) => {
-  const data = { name: "Knots", sequenceId: "phased", step: 48, learners: ["Dunlin"] };
+  const data = { name: "Willets", sequenceId: "phased", step: 48, learners: ["Dunlin"] };
   const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
   await page.goto(`${server.address}/texts?group=${group.id}`);
   await alive(page);
