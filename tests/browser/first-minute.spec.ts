@@ -30,6 +30,13 @@ test("a new installation: four choices lead to the first chain; what cannot be t
     await expect(place).not.toHaveValue(String(coarse));
     expect(Number(await place.inputValue())).toBeGreaterThan(coarse);
 
+    // Another order begins at its own first step.
+    await page.getByRole("radio", { name: /Spellings of a sound together/ }).check();
+    await expect(place).toHaveValue("1");
+    await page.getByRole("radio", { name: /Phased order/ }).check();
+    await words.nth(0).click();
+    await expect(place).not.toHaveValue("1");
+
     await page.getByRole("textbox", { name: "Learners' nicknames, one a line" }).fill("Dunlin\nKnot");
     await page.getByRole("button", { name: "Make the first chain" }).click();
     await expect(page.getByText("a group needs a name")).toBeVisible();

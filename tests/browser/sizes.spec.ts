@@ -84,11 +84,17 @@ test("neither the benches, nor settings and sheets", async ({ page, server }) =>
     `/groups/${group}`,
     "/sequences/new",
     `/texts?group=${group}`,
-    "/saved",
     `/plan-sheet?group=${group}`,
     `/print/words?group=${group}&words=ship+chip+cake&sheet=tiles`,
   ])
     await lookOver(page, server.address + path);
+  await lookOver(page, `${server.address}/saved`);
+  // The dialog that leads anywhere, with a long name found.
+  await lookOver(page, `${server.address}/saved`, async () => {
+    await page.keyboard.press("Control+k");
+    await page.getByRole("combobox", { name: "Go to" }).fill("everybody");
+    await expect(page.getByRole("option").first()).toBeVisible();
+  });
 });
 
 test("Teach fits a lesson of thirty on every size, and the word keeps its room", async ({ page, server }) => {
@@ -139,7 +145,11 @@ test("nothing made yet: the screens of a new installation fit as well", async ({
   const empty = new Server(await freePort(), { demo: false });
   await empty.start();
   try {
-    for (const path of ["/", "/bench", "/families", "/plan", "/evidence", "/people"])
+    await lookOver(page, empty.address, async () => {
+      await page.getByRole("textbox", { name: "Learners' nicknames, one a line" }).fill(NAMES.join("\n"));
+      await expect(page.getByRole("list", { name: "Words that tell" }).getByRole("button")).toHaveCount(6);
+    });
+    for (const path of ["/bench", "/families", "/plan", "/evidence", "/people"])
       await lookOver(page, empty.address + path);
   } finally {
     await empty.stop();

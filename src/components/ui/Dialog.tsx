@@ -48,7 +48,7 @@ export function Dialog(props: Props) {
               {description && <Parts.Description className="mt-1 text-quiet">{description}</Parts.Description>}
             </div>
             {(hasClose || isSide) && (
-              <Parts.Close aria-label="Close" className="button grid place-items-center px-2.5">
+              <Parts.Close aria-label="Close" className="button grid min-w-11 place-items-center px-2.5">
                 <X size={18} aria-hidden />
               </Parts.Close>
             )}

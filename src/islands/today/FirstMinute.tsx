@@ -4,6 +4,7 @@ import { useForm } from "react-hook-form";
 import { Field } from "../../components/ui/Field.tsx";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { ACCENT_NAME } from "../../components/words/accent-words.ts";
+import { counted } from "../../components/words/counted.ts";
 import { ACCENTS, type Accent, type SchoolSettings, writtenSounds } from "../../core/light.ts";
 import type { SequenceChoice } from "../../server/groups/today-page.ts";
 import type { AccentSample } from "../../server/school/where-it-stands.ts";
@@ -19,6 +20,7 @@ interface Props {
 
 /** Steps of an order that its picture shows. */
 const STEPS_SHOWN = 9;
+const NAMES_SHOWN = 8;
 
 /** A new installation: four choices, each with a picture of what it changes, then the first chain. */
 export default function FirstMinute({ sequences, school, samples }: Props) {
@@ -46,7 +48,7 @@ export default function FirstMinute({ sequences, school, samples }: Props) {
 
   return (
     <form onSubmit={begin} aria-label="The first minute">
-      <p className="max-w-2xl text-lg">
+      <p className="text-lg">
         Four choices, and the first chain stands. Each can be changed later, on Groups and settings.
       </p>
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-2">
@@ -73,7 +75,12 @@ export default function FirstMinute({ sequences, school, samples }: Props) {
                 key={id}
                 className="flex min-h-11 cursor-pointer items-start gap-3 rounded-lg border border-rule px-3 py-2 has-checked:border-ink has-checked:bg-good-soft"
               >
-                <input type="radio" value={id} {...register("sequenceId")} className="mt-1.5 size-4 shrink-0" />
+                <input
+                  type="radio"
+                  value={id}
+                  {...register("sequenceId", { onChange: () => setValue("step", "1") })}
+                  className="mt-1.5 size-4 shrink-0"
+                />
                 <span className="min-w-0">
                   <b>{name}</b> <span className="text-quiet">· {steps.length} steps</span>
                   <span className="flex flex-wrap gap-x-3 font-learner text-[17px] leading-snug">
@@ -102,7 +109,7 @@ export default function FirstMinute({ sequences, school, samples }: Props) {
             Nicknames only: no full names, birth dates or photos. Follow your school's own data rules.
           </p>
           <ul className="mt-3 flex min-h-11 flex-wrap gap-2" aria-label="As they are called on in a lesson">
-            {nicknames.map((name, k) => (
+            {nicknames.slice(0, NAMES_SHOWN).map((name, k) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: two learners may be called the same while it is typed
               <li key={k} className="flex min-h-11 items-center rounded-full border border-rule px-4 font-semibold">
                 <span className="max-w-60 truncate" title={name}>
@@ -110,6 +117,11 @@ export default function FirstMinute({ sequences, school, samples }: Props) {
                 </span>
               </li>
             ))}
+            {nicknames.length > NAMES_SHOWN && (
+              <li className="flex min-h-11 items-center text-quiet">
+                and {counted(nicknames.length - NAMES_SHOWN, "other")}
+              </li>
+            )}
           </ul>
         </Choice>
         <Choice number={4} title="Where it stands">

@@ -21,7 +21,9 @@ export function WhereItStands({ sequence, step, onStep }: Props) {
     const query = { above: range.above, upTo: range.upTo };
     call("GET /api/sequences/:sequenceId/telling-words", { params: { sequenceId: sequence.id }, query }).then(
       (found) => {
-        if (isCurrent) setWords(found);
+        if (!isCurrent) return;
+        setWords(found);
+        setFailure("");
       },
       (error: Error) => isCurrent && setFailure(error.message),
     );
