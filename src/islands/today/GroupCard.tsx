@@ -9,6 +9,7 @@ import type { SequenceChoice, TodayCard } from "../../server/groups/today-page.t
 import { call } from "../shared/client.ts";
 import { useAutosave, WAITING } from "../shared/use-autosave.ts";
 import { ProposalItem } from "./ProposalItem.tsx";
+import { StepSelect } from "./StepSelect.tsx";
 
 /** Where a group stands in an order of teaching. */
 type GroupStep = Pick<Group, "sequenceId" | "step">;
@@ -88,13 +89,7 @@ export default function GroupCard({ card, sequences }: Props) {
           nameOf={(id) => sequences.find((one) => one.id === id)?.name ?? id}
           onChange={(sequenceId) => move({ sequenceId, step: 1 })}
         />
-        <Select
-          label="Taught up to"
-          value={String(group.step)}
-          choices={steps.map((_, k) => String(k + 1))}
-          nameOf={(step) => `${step} · ${steps[Number(step) - 1]}`}
-          onChange={(step) => move({ sequenceId: group.sequenceId, step: Number(step) })}
-        />
+        <StepSelect steps={steps} step={group.step} onStep={(step) => move({ sequenceId: group.sequenceId, step })} />
       </div>
       {failure && (
         <p role="alert" className="mt-2 text-again">

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { type StepRange, standsBetween, type TellingWord } from "../../core/light.ts";
 import type { SequenceChoice } from "../../server/groups/today-page.ts";
 import { call } from "../shared/client.ts";
+import { StepSelect } from "./StepSelect.tsx";
 
 interface Props {
   readonly sequence: SequenceChoice;
@@ -91,16 +92,9 @@ export function WhereItStands({ sequence, step, onStep }: Props) {
           </button>
         )}
       </div>
-      <label className="mt-4 block">
-        <span className="label">Taught up to</span>
-        <select className="field mt-1 w-full" value={step} onChange={(event) => onStep(Number(event.target.value))}>
-          {sequence.steps.map((name, k) => (
-            <option key={name} value={k + 1}>
-              {k + 1} · {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <div className="mt-4 grid">
+        <StepSelect steps={sequence.steps} step={step} onStep={onStep} />
+      </div>
     </>
   );
 }
