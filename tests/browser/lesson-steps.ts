@@ -53,7 +53,8 @@ export async function openedBuilt(page: Page, server: Server): Promise<string[]>
     .click();
   const opened = page.getByRole("dialog").locator("[data-response]");
   await expect(opened.first()).toBeVisible();
-  return opened.allInnerTexts();
+  // Rows that are not drawn yet have no inner text; their content is there.
+  return opened.allTextContents();
 }
 
 export async function placeOf(
