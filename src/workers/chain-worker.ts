@@ -32,11 +32,9 @@ import { exposeApi } from "./expose-api.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Opens the word list and builds the graph that will be asked, so that the first question is as quick as the others. */
+  /** Says the word list in the school's accent and builds the graph that will be asked: the first question is then quick. */
   async warm(accent: AccentSettings, what: "gaps" | "plans"): Promise<void> {
     const lexicon = lexiconIn(shippedLexicon(), accent);
-    // For `npm run bench`.
-    performance.mark("word list open");
     graphOf(lexicon, "graphemes", what === "gaps" ? FAMILIAR_IN_GAPS : FAMILIAR);
   },
   async plan(request: ChainRequest, onProgress?: (done: number, all: number) => void): Promise<ChainPlan[] | NoChain> {

@@ -36,7 +36,7 @@ import { exposeApi } from "./expose-api.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Opens the word list, so that the first question is as quick as the others; for sorts and pairs its graph too. */
+  /** Says the word list in the school's accent, for sorts and pairs with its graph: the first question is then quick. */
   async warm(accent: AccentSettings, what: "families" | "ears-only"): Promise<void> {
     const lexicon = lexiconIn(shippedLexicon(), accent);
     if (what === "families") graphOf(lexicon);

@@ -55,7 +55,7 @@ const MOST = 0.95;
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Opens the word list, so that the first question is as quick as the others. */
+  /** Says the word list in the school's accent: the first question is then quick. */
   async warm(accent: AccentSettings): Promise<void> {
     lexiconIn(shippedLexicon(), accent);
   },

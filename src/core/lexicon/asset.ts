@@ -199,11 +199,23 @@ class ListedWord implements LexiconWord {
   }
 }
 
-const commonestFirst = (a: LexiconWord, b: LexiconWord) => b.zipf - a.zipf || (a.word < b.word ? -1 : 1);
+/**
+ * Words with the commonest first, and of equally common ones in the order they came in. By counting: comparing 20,000
+ * words with one another is a third of what opening the list costs.
+ */
+function commonestFirst(words: readonly LexiconWord[]): LexiconWord[] {
+  const withZipf: LexiconWord[][] = [];
+  for (const word of words) {
+    const hundredths = Math.round(word.zipf * 100);
+    withZipf[hundredths] ??= [];
+    withZipf[hundredths].push(word);
+  }
+  return withZipf.reverse().flat();
+}
 
 /** Opens the shipped word list. @throws Error when the asset is damaged. */
 export function parseLexicon(asset: LexiconAsset): Lexicon {
-  const words = asset.words.map((line) => new ListedWord(line)).sort(commonestFirst);
+  const words = commonestFirst(asset.words.map((line) => new ListedWord(line)));
   const byWord = new Map<string, LexiconWord>(words.map((entry) => [entry.word, entry]));
   const unsplittable = new Set(asset.unsplittable);
   const unsuitable = new Map<string, UnsuitableEntry>();
@@ -212,11 +224,15 @@ export function parseLexicon(asset: LexiconAsset): Lexicon {
     for (const word of list.split(" "))
       if (!unsuitable.has(word)) unsuitable.set(word, { level: level as UnsuitableEntry["level"], reason });
   }
-  const longLines = new Map(asset.longWords.map((line) => [line.slice(0, line.indexOf("|")), line]));
+  let longLines: ReadonlyMap<string, string> | undefined;
+  const longLine = (word: string) => {
+    longLines ??= new Map(asset.longWords.map((line) => [line.slice(0, line.indexOf("|")), line]));
+    return longLines.get(word);
+  };
   let longWords: readonly LexiconWord[] | undefined;
   const find = (word: string): LexiconWord | undefined => {
     let entry = byWord.get(word);
-    const line = entry ? undefined : longLines.get(word);
+    const line = entry ? undefined : longLine(word);
     if (line) entry = new ListedWord(line);
     else if (!entry && word.includes("'")) entry = apostropheWord(word, find);
     if (entry) byWord.set(word, entry);
@@ -227,7 +243,9 @@ export function parseLexicon(asset: LexiconAsset): Lexicon {
     accent: GENERAL_AMERICAN,
     words,
     get longWords() {
-      longWords ??= [...longLines.keys()].map((word) => find(word) as LexiconWord).sort(commonestFirst);
+      longWords ??= commonestFirst(
+        asset.longWords.map((line) => find(line.slice(0, line.indexOf("|"))) as LexiconWord),
+      );
       return longWords;
     },
     get: find,
