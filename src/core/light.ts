@@ -251,7 +251,7 @@ export { countWord, type WordCounts } from "./spelling/counts.ts";
 export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling/decode/decode.ts";
 export { gappedWord } from "./spelling/gapped.ts";
 export { GPCS, type Gpc, gpcById, gpcId, partsOfGpcId } from "./spelling/gpc.ts";
-export { marksOf, type SpellingMarks } from "./spelling/marks.ts";
+export { MARK_KINDS, type MarkKind, marksOf, type SpellingMarks } from "./spelling/marks.ts";
 export { readingIn, saidPhonemes, soundsOf } from "./spelling/said.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
 export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";

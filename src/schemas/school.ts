@@ -3,8 +3,10 @@ import {
   ACCENTS,
   DEFAULT_MASTERY,
   DEFAULT_PRACTICE,
+  DEFAULT_SCHOOL,
   DEFAULT_SOUND_STYLE,
   KEPT_OUT_LIST_IDS,
+  MARK_KINDS,
   MERGERS,
   type SchoolSettings,
   SOUND_STYLES,
@@ -26,6 +28,10 @@ export const schoolInput = z.object({
   }),
   soundStyle: z.enum(SOUND_STYLES, `must be one of ${SOUND_STYLES.join(", ")}`).default(DEFAULT_SOUND_STYLE),
   taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),
+  marks: z
+    .array(z.enum(MARK_KINDS, `must be one of ${MARK_KINDS.join(", ")}`))
+    .max(MARK_KINDS.length, "names each once")
+    .default([...DEFAULT_SCHOOL.marks]),
   allowLists: z
     .array(z.enum(KEPT_OUT_LIST_IDS, `must be one of ${KEPT_OUT_LIST_IDS.join(", ")}`))
     .max(KEPT_OUT_LIST_IDS.length, "names each once"),

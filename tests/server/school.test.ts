@@ -26,6 +26,7 @@ const SCHOOL = {
     fading: "shorter",
   },
   mastery: { right: 9, of: 10, days: 2 },
+  marks: ["taps", "lengths", "silent"],
   never: [],
 };
 const NONE = { gpcs: [], patterns: [], words: [] };

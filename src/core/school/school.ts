@@ -7,6 +7,7 @@ import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "../scope/tau
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { DEFAULT_SOUND_STYLE, type SoundStyle } from "../sounds/sound-style.ts";
 import { gpcId } from "../spelling/gpc.ts";
+import type { MarkKind } from "../spelling/marks.ts";
 import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
 
 /** How this school hears and handles words: one set of choices for the whole workspace. */
@@ -15,6 +16,8 @@ export interface SchoolSettings {
   /** How sounds are written on every screen and sheet. */
   readonly soundStyle: SoundStyle;
   readonly taps: TapSettings;
+  /** Which marks are drawn on a word. */
+  readonly marks: readonly MarkKind[];
   /** Lists of words that are kept out unless a school lets them in, and this one does. */
   readonly allowLists: readonly KeptOutList[];
   /** How activities are done unless a teacher says otherwise. */
@@ -29,6 +32,7 @@ export const DEFAULT_SCHOOL: SchoolSettings = {
   accent: GENERAL_AMERICAN,
   soundStyle: DEFAULT_SOUND_STYLE,
   taps: ONE_TAP_A_SOUND,
+  marks: ["taps", "lengths", "silent"],
   allowLists: [],
   practice: DEFAULT_PRACTICE,
   mastery: DEFAULT_MASTERY,

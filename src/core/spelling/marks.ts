@@ -4,6 +4,10 @@ import type { Segmentation, Unit } from "./segmentation.ts";
 import { SILENT_LETTERS } from "./silent-letters.ts";
 import { ONE_TAP_A_SOUND, type TapSettings, tapsOf } from "./taps.ts";
 
+/** What a school can draw on a word: a stroke a touch, a line round letters of one sound, signs over vowels, silent letters faint. */
+export const MARK_KINDS = ["taps", "joined", "lengths", "silent"] as const;
+export type MarkKind = (typeof MARK_KINDS)[number];
+
 /** Where marks stand on a word, as indices of its letters: which of them are drawn is the school's choice. */
 export interface SpellingMarks {
   /** One mark a touch. "split" is a split digraph: its mark stands under letters that are not neighbours. */

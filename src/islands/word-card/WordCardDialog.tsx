@@ -108,7 +108,7 @@ function CardBody({ card }: { card: GroupWordCard }) {
       <dl className="space-y-2.5">
         <Line name="Counts">{`${letters} letters · ${graphemes} graphemes · ${phonemes} sounds · ${taps} taps`}</Line>
         <Line name="Marks">
-          <MarkedWord word={lead} taps={tapSettings} />
+          <MarkedWord word={lead} taps={tapSettings} shown={card.school.marks} />
         </Line>
         <Line name="Sounds">
           {soundsText(saidPhonemes(lead, accent))}

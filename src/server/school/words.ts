@@ -14,7 +14,7 @@ import { askWords } from "../words/pool.ts";
 /** A word's card for one group, with the name of the step at which it comes within reach. */
 export interface GroupWordCard extends WordCard {
   readonly firstStepName: string | undefined;
-  readonly school: Pick<SchoolSettings, "accent" | "taps">;
+  readonly school: Pick<SchoolSettings, "accent" | "taps" | "marks">;
 }
 
 export type AskedWord =
