@@ -1,5 +1,6 @@
 import { BACKUP_ROUTES } from "./backup/routes.ts";
 import { CHAIN_ROUTES } from "./chains/routes.ts";
+import { DEMO_ROUTES } from "./demo/routes.ts";
 import { EVIDENCE_ROUTES } from "./evidence/routes.ts";
 import { GROUP_ROUTES } from "./groups/routes.ts";
 import { openApi } from "./http/openapi.ts";
@@ -25,6 +26,7 @@ const ANSWERED = {
   ...SAVED_ROUTES,
   ...SCHOOL_ROUTES,
   ...BACKUP_ROUTES,
+  ...DEMO_ROUTES,
 };
 
 /**

@@ -19,6 +19,7 @@ function teach(services: Partial<TeachServices> = {}) {
       sequenceId: "phased",
       step: 1,
       ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
+      isDemo: false,
       learners: [
         { id: "gull" as LearnerId, nickname: "Gull" },
         { id: "tern" as LearnerId, nickname: "Tern" },

@@ -114,6 +114,8 @@ export const groups = pgTable(
     step: integer("step").notNull(),
     /** What the teacher ticked by hand on top of the step; null: nothing. */
     ticks: parsedJson<TickTokens>("ticks", storedTicks),
+    /** Made up, with everything in it: it can be thrown away with one press. */
+    isDemo: boolean("is_demo").notNull().default(false),
     ...leaving,
     ...stamps,
   },

@@ -14,10 +14,9 @@ import {
 import type { AnyId, ChainId, GroupId, LearnerId, ResponseId, SessionId } from "../../schemas/ids.ts";
 import { chainTitle } from "../chains/chains.ts";
 import type { Database, Queryable } from "../db/database.ts";
-import { chains, groups, learners, memberships, responses, sessions } from "../db/schema.ts";
+import { chains, groups, learners, memberships, responses, sessions, sessionWords } from "../db/schema.ts";
 import { FIRST_PLACE } from "../plans/lesson-types.ts";
 import { layOut } from "../sessions/lesson-run.ts";
-import { addSessionWords } from "../sessions/sessions.ts";
 import { askWords } from "../words/pool.ts";
 import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
 
@@ -27,6 +26,7 @@ const WORDS = 8;
 const CARDS = 9;
 const SECONDS_A_WORD = 30;
 const SECONDS_A_CARD = 8;
+const RESPONSES_AT_ONCE = 1000;
 /** How often a card goes wrong: one of a sound that a learner substitutes, any other. */
 const [CARD_SUBSTITUTED, CARD_MISTAKEN] = [0.3, 0.03];
 const DAY = 24 * 60 * 60 * 1000;
@@ -40,27 +40,66 @@ function seededId<Id extends AnyId>(random: () => number): Id {
   return hex.join("").replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, "$1-$2-$3-$4-$5") as Id;
 }
 
+/** The rows of the demo, table by table. */
+export interface DemoRows {
+  readonly groups: (typeof groups.$inferInsert)[];
+  readonly learners: (typeof learners.$inferInsert)[];
+  readonly memberships: (typeof memberships.$inferInsert)[];
+  readonly chains: (typeof chains.$inferInsert)[];
+  readonly sessions: (typeof sessions.$inferInsert)[];
+  readonly sessionWords: (typeof sessionWords.$inferInsert)[];
+  readonly responses: (typeof responses.$inferInsert)[];
+}
+
 /**
- * Plants the reading room: two groups, seven learners, five weeks of taught chains with every reading
- * marked. Does nothing when the database already holds a group.
+ * Makes the reading room: two groups, seven learners, five weeks of taught chains with every reading marked. Takes
+ * seconds, for the planner makes each chain; stores nothing.
  *
  * @param now the lessons fall on the Mondays, Wednesdays and Fridays of the five weeks before this one
  */
+export async function makeDemo(now: Date): Promise<DemoRows> {
+  const rows: DemoRows = {
+    groups: [],
+    learners: [],
+    memberships: [],
+    chains: [],
+    sessions: [],
+    sessionWords: [],
+    responses: [],
+  };
+  const random = seededRandom(SEED);
+  for (const group of READING_ROOM) await makeGroup(rows, group, now, random);
+  return rows;
+}
+
+/** Stores the reading room. Belongs into a transaction. */
+export async function plantRows(db: Queryable, rows: DemoRows): Promise<void> {
+  await db.insert(groups).values(rows.groups);
+  await db.insert(learners).values(rows.learners);
+  await db.insert(memberships).values(rows.memberships);
+  await db.insert(chains).values(rows.chains);
+  await db.insert(sessions).values(rows.sessions);
+  await db.insert(sessionWords).values(rows.sessionWords);
+  // A statement takes 65,535 values at most.
+  for (let k = 0; k < rows.responses.length; k += RESPONSES_AT_ONCE)
+    await db.insert(responses).values(rows.responses.slice(k, k + RESPONSES_AT_ONCE));
+}
+
+/** Plants the reading room in a folder that holds no group yet; does nothing in any other. */
 export async function plantDemo(db: Database, now: Date): Promise<void> {
   const [existing] = await db.select({ id: groups.id }).from(groups).limit(1);
   if (existing) return;
-  const random = seededRandom(SEED);
-  await db.transaction(async (tx) => {
-    for (const group of READING_ROOM) await plantGroup(tx, group, now, random);
-  });
+  const rows = await makeDemo(now);
+  await db.transaction((tx) => plantRows(tx, rows));
 }
 
-async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: () => number): Promise<void> {
+async function makeGroup(rows: DemoRows, group: DemoGroup, now: Date, random: () => number): Promise<void> {
   const groupId = seededId<GroupId>(random);
-  await db.insert(groups).values({ id: groupId, name: group.name, sequenceId: group.sequenceId, step: group.step });
+  const { name, sequenceId, step } = group;
+  rows.groups.push({ id: groupId, name, sequenceId, step, isDemo: true });
   const members = group.learners.map((learner) => ({ ...learner, id: seededId<LearnerId>(random) }));
-  await db.insert(learners).values(members.map(({ id, nickname }) => ({ id, nickname })));
-  await db.insert(memberships).values(members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
+  rows.learners.push(...members.map(({ id, nickname }) => ({ id, nickname })));
+  rows.memberships.push(...members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
   const luck = seededRandom(SEED + group.name.length);
   const recent: string[][] = [];
   for (const [week, lesson] of group.weeks.entries())
@@ -69,7 +108,7 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
       const daysAgo = sinceMonday + (group.weeks.length - week) * 7 - k * 2;
       const at = new Date(now.getTime() - daysAgo * DAY);
       at.setUTCHours(10, 0, 0, 0);
-      const words = await plantLesson(db, {
+      const words = await makeLesson(rows, {
         groupId,
         group,
         members,
@@ -83,7 +122,7 @@ async function plantGroup(db: Queryable, group: DemoGroup, now: Date, random: ()
     }
 }
 
-interface LessonToPlant {
+interface LessonToMake {
   readonly groupId: GroupId;
   readonly group: DemoGroup;
   readonly members: readonly (DemoGroup["learners"][number] & { id: LearnerId })[];
@@ -95,7 +134,7 @@ interface LessonToPlant {
   readonly luck: () => number;
 }
 
-async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<string[]> {
+async function makeLesson(rows: DemoRows, planting: LessonToMake): Promise<string[]> {
   const { group, lesson, random } = planting;
   const sequence = sequenceById(group.sequenceId);
   if (!sequence) throw new Error(`The demo names no sequence of ours: ${group.sequenceId}`);
@@ -142,8 +181,8 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
     item: cards.length - 1,
     seconds: { [chainId]: WORDS * SECONDS_A_WORD, [cardPart.id]: cards.length * SECONDS_A_CARD },
   };
-  await db.insert(chains).values({ id: chainId, groupId: planting.groupId, title, words: plan.words, aim, ...stamp });
-  await db.insert(sessions).values({
+  rows.chains.push({ id: chainId, groupId: planting.groupId, title, words: plan.words, aim, ...stamp });
+  rows.sessions.push({
     id: sessionId,
     groupId: planting.groupId,
     chainId,
@@ -155,8 +194,8 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
     endedAt: new Date(planting.at.getTime() + 9 * MINUTE),
     ...stamp,
   });
-  await addSessionWords(db, sessionId, run.words, 0);
-  const rows = plan.readings.flatMap((target, wordIndex) =>
+  rows.sessionWords.push(...run.words.map((word, number) => ({ sessionId, number, word })));
+  const read = plan.readings.flatMap((target, wordIndex) =>
     planting.members.map((member, seat) => {
       if (!target) throw new Error("A planned word has no reading");
       const answer = simulateReading(member, target, random);
@@ -179,7 +218,7 @@ async function plantLesson(db: Queryable, planting: LessonToPlant): Promise<stri
       };
     }),
   );
-  await db.insert(responses).values([...rows, ...cardRows(planting, sessionId, cards)]);
+  rows.responses.push(...read, ...cardRows(planting, sessionId, cards));
   return [...plan.words];
 }
 
@@ -192,7 +231,7 @@ function cardsOf(group: DemoGroup): string[] {
 }
 
 /** What each learner said to the cards: a substitution of theirs shows here too, and now and then a mistake. */
-function cardRows(planting: LessonToPlant, sessionId: SessionId, cards: readonly string[]) {
+function cardRows(planting: LessonToMake, sessionId: SessionId, cards: readonly string[]) {
   return cards.flatMap((card, k) =>
     planting.members.map((member, seat) => {
       const target = cardReading(card);

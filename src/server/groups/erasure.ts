@@ -23,7 +23,8 @@ export interface GroupContents {
   readonly sets: number;
 }
 
-const dueAt = (now: Date): Date => new Date(now.getTime() + UNDO_MINUTES * 60_000);
+/** When an erasure begun now is done. */
+export const dueAt = (now: Date): Date => new Date(now.getTime() + UNDO_MINUTES * 60_000);
 
 /** Begins to erase a learner: out of sight at once, gone after ten minutes. @throws AppError "not-found" */
 export async function eraseLearner(db: Queryable, id: LearnerId, now: Date): Promise<Erasure> {

@@ -1,13 +1,6 @@
-import {
-  type SchoolSettings,
-  type Sequence,
-  type SequenceRow,
-  sequenceById,
-  writeSequenceRows,
-} from "../../core/light.ts";
+import { type Sequence, type SequenceRow, sequenceById, writeSequenceRows } from "../../core/light.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
-import { getSchool } from "../school/school.ts";
 import { getSequence, listSequences } from "../school/sequences.ts";
 import { type Group, getGroup, listGroups } from "./groups.ts";
 
@@ -23,7 +16,6 @@ export interface SequenceEntry {
 export interface GroupsPage {
   readonly groups: readonly (Group & { readonly sequenceName: string; readonly stepName: string })[];
   readonly sequences: readonly SequenceEntry[];
-  readonly school: SchoolSettings;
 }
 
 /** Gathers the Groups screen. */
@@ -45,7 +37,6 @@ export async function groupsPage(db: Queryable): Promise<GroupsPage> {
       steps: steps.length,
       groups: groups.filter(({ sequenceId }) => sequenceId === id).map((group) => group.name),
     })),
-    school: await getSchool(db),
   };
 }
 

@@ -22,6 +22,8 @@ export interface Group {
   readonly step: number;
   /** What was ticked by hand on top of the step. */
   readonly ticks: TickTokens;
+  /** Made up, with everything in it. */
+  readonly isDemo: boolean;
   /** In seat order. */
   readonly learners: readonly Learner[];
 }
@@ -54,12 +56,13 @@ export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promi
     .innerJoin(learners, eq(learners.id, memberships.learnerId))
     .where(and(isNull(learners.putAwayAt), isNull(learners.eraseAt)))
     .orderBy(asc(memberships.seat));
-  return rows.map(({ id, name, sequenceId, step, ticks }) => ({
+  return rows.map(({ id, name, sequenceId, step, ticks, isDemo }) => ({
     id,
     name,
     sequenceId,
     step,
     ticks: ticks ?? NO_TICKS,
+    isDemo,
     learners: members.filter((m) => m.groupId === id).map((m) => ({ id: m.id, nickname: m.nickname })),
   }));
 }

@@ -4,7 +4,7 @@ import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { LearnerChangeInput } from "../../schemas/people.ts";
 import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
-import { learners, memberships, responses, sessions } from "../db/schema.ts";
+import { groups, learners, memberships, responses, sessions } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getGroup, type Learner } from "./groups.ts";
 
@@ -74,6 +74,12 @@ export async function addLearner(db: Queryable, groupId: GroupId, nickname: stri
   return getLearner(db, id);
 }
 
+async function isOfDemo(db: Queryable, groupId: GroupId | null): Promise<boolean> {
+  if (groupId === null) return false;
+  const [group] = await db.select({ isDemo: groups.isDemo }).from(groups).where(eq(groups.id, groupId));
+  return group?.isDemo ?? false;
+}
+
 /** Renames, moves, puts away, brings back: records stay with the learner. @throws AppError "not-found", "invalid" */
 export async function changeLearner(
   db: Queryable,
@@ -91,6 +97,10 @@ export async function changeLearner(
     })
     .where(eq(learners.id, id));
   if (groupId !== undefined && groupId !== learner.groupId) {
+    if ((await isOfDemo(db, learner.groupId)) !== (await isOfDemo(db, groupId)))
+      throw new AppError("invalid", "Made-up learners stay in the demo, and real ones out of it.", [
+        { field: "groupId", message: "choose another group: the demo goes with all that is in it" },
+      ]);
     await db.delete(memberships).where(eq(memberships.learnerId, id));
     await takeSeat(db, groupId, id);
   }

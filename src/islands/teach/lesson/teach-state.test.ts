@@ -25,6 +25,7 @@ const pageOf = (
     sequenceId: "phased",
     step: 1,
     ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
+    isDemo: false,
     learners: more.learners ?? LEARNERS,
   },
   activities,

@@ -1,0 +1,61 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { freshDatabase } from "./fresh-database.ts";
+import { send } from "./send.ts";
+
+freshDatabase("demo");
+const { openedDatabase } = await import("../../src/server/db/application-database.ts");
+const { isDemoOpen } = await import("../../src/server/demo/demo.ts");
+const { eraseDue } = await import("../../src/server/groups/erasure.ts");
+
+const ELEVEN_MINUTES = 11 * 60_000;
+let own: { id: string; learners: { id: string }[] };
+const groups = async () => (await send("GET /api/groups")).body as { id: string; name: string; isDemo: boolean }[];
+const demoGroup = async () => (await groups()).find(({ isDemo }) => isDemo)?.id as string;
+
+beforeAll(async () => {
+  const body = { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners: ["Gull"] };
+  own = (await send("POST /api/groups", { body })).body;
+});
+
+describe("the demo", () => {
+  it("opens beside a group of one's own, with its records counted", async () => {
+    expect((await send("POST /api/demo")).status).toBe(201);
+    expect((await groups()).map(({ name, isDemo }) => [name, isDemo])).toEqual([
+      ["Dunes", false],
+      ["Plovers", true],
+      ["Turnstones", true],
+    ]);
+    const { body } = await send("GET /api/evidence", { query: `groupId=${await demoGroup()}` });
+    expect(body.responseCount).toBeGreaterThan(400);
+    expect(body.rows.length).toBeGreaterThan(0);
+  });
+
+  it("opened a second time it is the same one", async () => {
+    const before = await groups();
+    expect((await send("POST /api/demo")).status).toBe(201);
+    expect(await groups()).toEqual(before);
+  });
+
+  it("keeps made-up and real learners apart", async () => {
+    const id = own.learners[0]?.id as string;
+    const moved = await send("PATCH /api/learners/:learnerId", { id, body: { groupId: await demoGroup() } });
+    expect([moved.status, moved.body.error.code]).toEqual([400, "invalid"]);
+  });
+
+  it("thrown away it is out of sight, comes back as it was, and is gone after ten minutes", async () => {
+    const { db, write } = await openedDatabase();
+    expect((await send("DELETE /api/demo")).status).toBe(200);
+    expect((await groups()).map(({ name }) => name)).toEqual(["Dunes"]);
+    expect((await send("DELETE /api/demo")).status).toBe(404);
+    await send("POST /api/demo");
+    expect(await groups()).toHaveLength(3);
+    await send("DELETE /api/demo");
+    await write((tx) => eraseDue(tx, new Date(Date.now() + ELEVEN_MINUTES)));
+    expect(await isDemoOpen(db)).toBe(false);
+    expect((await send("GET /api/groups/:groupId", { id: own.id })).body.learners).toHaveLength(1);
+    const { body } = await send("GET /api/learners");
+    expect(body.map(({ nickname }: { nickname: string }) => nickname)).toEqual(["Gull"]);
+    expect((await send("POST /api/demo")).status).toBe(201);
+    expect(await groups()).toHaveLength(3);
+  });
+});
