@@ -38,16 +38,19 @@ test("lock words and fill around them; ban one and another takes its place; thre
   const offeredBefore = await others.innerText();
   await page.getByRole("button", { name: "Three others" }).click();
   await expect.poll(() => others.innerText()).not.toBe(offeredBefore);
-  await expect(others.getByRole("button", { name: "Compare" })).toHaveCount(3);
-  await others.getByRole("button", { name: "Compare" }).first().click();
-  const beside = page.getByRole("group", { name: "Two chains side by side" });
-  await expect(beside.locator("[data-word]")).toHaveCount(16);
-  const offered = await beside
-    .locator("ol")
-    .nth(1)
+  await expect(others.getByRole("button", { name: /^Take/ })).toHaveCount(3);
+  // They stand beside the chain, nothing between.
+  const [chainBox, othersBox] = [
+    await page.getByRole("list", { name: "Chain" }).boundingBox(),
+    await others.boundingBox(),
+  ];
+  expect(othersBox?.y).toBe(chainBox?.y);
+  const secondOther = others.getByRole("article").nth(1);
+  const offered = await secondOther
     .locator("[data-word]")
     .evaluateAll((rows) => rows.map((r) => r.getAttribute("data-word")));
-  await beside.getByRole("button", { name: "Take the right one" }).click();
+  expect(offered).toHaveLength(8);
+  await secondOther.getByRole("button", { name: /^Take/ }).click();
   await expect.poll(() => chainOf(page)).toEqual(offered);
 });
 

@@ -3,6 +3,7 @@ import { SidePane } from "../../components/ui/SidePane.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import { type Contrast, keyOfGpc, type SchoolSettings, type StepCheck, unitKey } from "../../core/light.ts";
+import { useMedia } from "../shared/use-media.ts";
 import { useShortcuts } from "../shared/use-shortcuts.ts";
 import { AimPanel } from "./AimPanel.tsx";
 import { BenchBar } from "./BenchBar.tsx";
@@ -14,7 +15,7 @@ import { NoChainNotice } from "./NoChainNotice.tsx";
 import { OpeningNotice } from "./OpeningNotice.tsx";
 import { Others } from "./Others.tsx";
 import { PlanButtons } from "./PlanButtons.tsx";
-import { EmptyChain } from "./parts.tsx";
+import { EmptyChain, WaitingChain } from "./parts.tsx";
 import { ReportBar } from "./ReportBar.tsx";
 import { MIXED_UP, ShapePanel } from "./ShapePanel.tsx";
 import { type BenchProps, startingState } from "./starting-state.ts";
@@ -26,6 +27,9 @@ import { brokenIn, unfitIn, useMending } from "./use-mending.ts";
 import { useOpening } from "./use-opening.ts";
 import { usePlanner } from "./use-planner.ts";
 import { useSaving } from "./use-saving.ts";
+
+/** The planner makes itself ready when the screen is: asked before, it starts at once. In milliseconds. */
+const PLANNER_AFTER_MS = 2_000;
 
 /** The chain bench: what the chain is for on the left, the chain, and words for the chosen gap on the right. */
 export default function Bench(page: BenchProps) {
@@ -51,11 +55,13 @@ export default function Bench(page: BenchProps) {
   useShortcuts("bench", { undo: () => dispatch({ type: "undo" }), redo: () => dispatch({ type: "redo" }) });
 
   useEffect(() => {
-    desk
-      .ask((api) => api.warm(school.accent, "gaps"))
-      .then(() => planner.ask((api) => api.warm(school.accent, "plans")))
-      .catch(() => undefined);
+    desk.ask((api) => api.warm(school.accent, "gaps")).catch(() => undefined);
+    const readying = setTimeout(
+      () => planner.ask((api) => api.warm(school.accent, "plans")).catch(() => undefined),
+      PLANNER_AFTER_MS,
+    );
     return () => {
+      clearTimeout(readying);
       desk.stop();
       planner.stop();
     };
@@ -65,13 +71,31 @@ export default function Bench(page: BenchProps) {
     (typed: string) => desk.ask((api) => api.judge(typed, gapQuestion)).catch(() => undefined),
     [desk, gapQuestion],
   );
+  const isPhone = useMedia("(max-width: 767px)");
   const [isAiming, setAiming] = useState(false);
   const closeAim = useCallback(() => setAiming(false), []);
   const broken = report ? brokenIn(report) : 0;
   const mixedUpName = MIXED_UP.find(({ share }) => share === (shape.mixedUp ?? 0.5))?.name ?? "so often";
 
+  const gapPanel = (
+    <aside
+      aria-label="Words for the gap"
+      className="border-rule bg-sheet max-md:border-y md:overflow-hidden md:border-l"
+    >
+      <GapPanel
+        words={words}
+        gap={gap}
+        suggestions={suggestions}
+        judge={judge}
+        aimText={(text) => text.split("/").map(gpcLetters).join(" / ")}
+        onGap={(next) => dispatch({ type: "gap", gap: next })}
+        onPut={(...chosen) => dispatch({ type: "words", ...putIn(state, ...chosen) })}
+      />
+    </aside>
+  );
+
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-52px)] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_auto] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-var(--above))] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_auto] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
       <SidePane label="Aim and shape" open={isAiming} onClose={closeAim}>
         <form
           className="flex flex-col gap-5 p-4"
@@ -106,8 +130,14 @@ export default function Bench(page: BenchProps) {
             hasLocks={shape.locked.length > 0}
             hasEnds={Boolean(shape.start && shape.end)}
             onShortestWay={planning.shortestWay}
-            onThreeOthers={planning.threeOthers}
-            onLevels={planning.levels}
+            onThreeOthers={() => {
+              planning.threeOthers();
+              closeAim();
+            }}
+            onLevels={() => {
+              planning.levels();
+              closeAim();
+            }}
             onStop={planning.stop}
           />
         </form>
@@ -138,8 +168,11 @@ export default function Bench(page: BenchProps) {
           unfit={mending.unfit}
           onReplace={words.length >= 3 ? mending.replaceUnfit : undefined}
         />
-        <div className="min-h-0 flex-1 overflow-y-auto px-3 pb-4">
+        <div
+          className={`min-h-0 flex-1 overflow-y-auto px-3 pb-4 ${planning.others.length > 0 ? "grid items-start md:grid-cols-[minmax(0,1fr)_auto]" : ""}`}
+        >
           {words.length === 0 && <EmptyChain />}
+          {!report && words.length > 0 && <WaitingChain words={words} />}
           {report && words.length > 0 && (
             <ChainList
               report={report}
@@ -155,28 +188,14 @@ export default function Bench(page: BenchProps) {
               onBan={mending.ban}
               onMend={mending.bridge}
               onReorder={(next) => dispatch({ type: "words", words: next })}
+              underSelected={isPhone ? gapPanel : undefined}
             />
           )}
-          {planning.others.length > 0 && (
-            <Others others={planning.others} current={report} onTake={planning.takeOther} />
-          )}
+          {planning.others.length > 0 && <Others others={planning.others} onTake={planning.takeOther} />}
         </div>
       </main>
 
-      <aside
-        aria-label="Words for the gap"
-        className="border-rule bg-sheet max-md:border-t md:overflow-hidden md:border-l"
-      >
-        <GapPanel
-          words={words}
-          gap={gap}
-          suggestions={suggestions}
-          judge={judge}
-          aimText={(text) => text.split("/").map(gpcLetters).join(" / ")}
-          onGap={(next) => dispatch({ type: "gap", gap: next })}
-          onPut={(...chosen) => dispatch({ type: "words", ...putIn(state, ...chosen) })}
-        />
-      </aside>
+      {!(isPhone && words.length > 0) && gapPanel}
 
       <footer className="col-span-full min-w-0">
         {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} />}

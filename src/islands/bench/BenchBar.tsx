@@ -33,13 +33,20 @@ export function BenchBar({ page, state, dispatch, saving, faulty, onAim }: Props
       <button type="button" className="button xl:hidden" onClick={onAim}>
         Aim
       </button>
-      <input
+      {/* As many lines as it needs: a title is never cut. */}
+      <textarea
         aria-label="Title of the chain"
-        className="min-h-11 min-w-56 flex-1 rounded bg-transparent px-1 py-1 text-xl font-bold placeholder:text-ink"
+        rows={1}
+        className="min-h-11 min-w-56 flex-1 resize-none overflow-hidden rounded bg-transparent px-1 py-2 text-xl leading-snug font-bold [field-sizing:content] [overflow-wrap:anywhere] placeholder:text-ink hover:bg-sheet focus:bg-sheet"
         placeholder={words.length > 1 ? `${words[0]} to ${words.at(-1)}` : "New chain"}
         value={state.title}
         maxLength={80}
-        onChange={(event) => dispatch({ type: "title", title: event.target.value })}
+        onChange={(event) => dispatch({ type: "title", title: event.target.value.replaceAll("\n", " ") })}
+        onKeyDown={(event) => {
+          if (event.key !== "Enter") return;
+          event.preventDefault();
+          event.currentTarget.blur();
+        }}
       />
       <SavedChains chains={page.chains} current={state.chainId} groupId={page.group.id} />
       <PasteDialog onWords={putAll}>

@@ -2,13 +2,15 @@ import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { Ban, CircleHelp, GripVertical, Lock, LockOpen, Trash2 } from "lucide-react";
-import { useMemo } from "react";
+import { Fragment, type ReactNode, useMemo } from "react";
 import { flagWords } from "../../components/words/chain-words.ts";
 import { refusalWords, stepWords } from "../../components/words/reasons.ts";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
-import { sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
+import { measureZip, sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import type { ChainReport, Segmentation, StepCheck, WordFlag, WordVerdict } from "../../core/light.ts";
+import { useElementSize } from "../shared/use-element-size.ts";
+import { useListSensors } from "../shared/use-list-sensors.ts";
 import { openWordCard } from "../word-card/open.ts";
 
 /** What can be done with a word of the chain. */
@@ -22,8 +24,6 @@ export interface WordActions {
   readonly onReorder: (words: string[]) => void;
 }
 
-import { useListSensors } from "../shared/use-list-sensors.ts";
-
 interface Props extends WordActions {
   readonly report: ChainReport;
   /** What the group may be shown, word by word; undefined while it is being looked at. */
@@ -31,14 +31,39 @@ interface Props extends WordActions {
   readonly locked: readonly string[];
   readonly selected: number;
   readonly aims: (step: StepCheck) => string[];
+  /** What stands under the row in hand, where there is no room for it beside the chain. */
+  readonly underSelected?: ReactNode;
+}
+
+/** Letters of a strip, in pixels: as large as the longest word of a chain lets them be. */
+const [LARGEST_LETTERS, SMALLEST_LETTERS] = [30, 16];
+/** The widths from which a row has its actions and its reason beside the letters (28 and 42 rem of 15 pixels). */
+const [HAS_ACTIONS_BESIDE, HAS_REASON_BESIDE] = [420, 630];
+
+/** Pixels there are for the letters of a row: the rest is the handle, the number and what stands beside them. */
+function roomForLetters(row: number): number {
+  if (row >= HAS_REASON_BESIDE) return 250;
+  return row >= HAS_ACTIONS_BESIDE ? row - 270 : row - 88;
+}
+
+/** @param row pixels there are for a row; undefined while nobody knows */
+function lettersFor({ readings }: ChainReport, columns: ZipColumns, row: number | undefined): number {
+  if (row === undefined) return LARGEST_LETTERS;
+  const widths = readings.map((reading) =>
+    reading ? measureZip(reading, { columns, size: LARGEST_LETTERS, open: false }).width : 0,
+  );
+  const share = roomForLetters(row) / Math.max(...widths, 1);
+  return Math.max(SMALLEST_LETTERS, Math.min(LARGEST_LETTERS, Math.floor(LARGEST_LETTERS * share)));
 }
 
 /** The chain: one strip a word, the changed tooth held in its clasp, drag or keys to reorder. */
-export function ChainList({ report, verdicts, locked, selected, aims, ...actions }: Props) {
+export function ChainList({ report, verdicts, locked, selected, aims, underSelected, ...actions }: Props) {
   const columns = useMemo(
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
   );
+  const [list, room] = useElementSize<HTMLOListElement>();
+  const size = lettersFor(report, columns, room?.width);
   const sensors = useListSensors();
   const words = report.words;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
@@ -48,22 +73,25 @@ export function ChainList({ report, verdicts, locked, selected, aims, ...actions
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
       <SortableContext items={[...words]} strategy={verticalListSortingStrategy}>
-        <ol aria-label="Chain">
+        <ol ref={list} aria-label="Chain" className="@container min-w-0">
           {words.map((word, index) => (
-            <Strip
-              key={word}
-              word={word}
-              index={index}
-              reading={report.readings[index]}
-              step={report.steps[index - 1]}
-              flags={report.flags[index] ?? []}
-              verdict={verdicts?.[index]}
-              locked={locked.includes(word)}
-              columns={columns}
-              selected={index === selected}
-              aims={aims}
-              actions={actions}
-            />
+            <Fragment key={word}>
+              <Strip
+                word={word}
+                index={index}
+                reading={report.readings[index]}
+                step={report.steps[index - 1]}
+                flags={report.flags[index] ?? []}
+                verdict={verdicts?.[index]}
+                locked={locked.includes(word)}
+                columns={columns}
+                size={size}
+                selected={index === selected}
+                aims={aims}
+                actions={actions}
+              />
+              {underSelected && index === selected && <li>{underSelected}</li>}
+            </Fragment>
           ))}
         </ol>
       </SortableContext>
@@ -80,13 +108,15 @@ interface StripProps {
   readonly verdict: WordVerdict | undefined;
   readonly locked: boolean;
   readonly columns: ZipColumns;
+  /** Height of its letters in pixels. */
+  readonly size: number;
   readonly selected: boolean;
   readonly aims: (step: StepCheck) => string[];
   readonly actions: WordActions;
 }
 
 function Strip(props: StripProps) {
-  const { word, index, reading, step, flags, verdict, locked, columns, selected, aims, actions } = props;
+  const { word, index, reading, step, flags, verdict, locked, columns, size, selected, aims, actions } = props;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
@@ -98,7 +128,7 @@ function Strip(props: StripProps) {
       data-current-word={selected ? "" : undefined}
       data-locked={locked}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group relative flex min-h-[74px] flex-wrap items-center border-b border-hairline pr-1 xl:flex-nowrap ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
+      className={`group relative flex min-h-[74px] flex-wrap items-center border-b border-hairline pr-1 @2xl:flex-nowrap ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
     >
       <button
         type="button"
@@ -114,18 +144,18 @@ function Strip(props: StripProps) {
       <button
         type="button"
         aria-pressed={selected}
-        className="flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left xl:flex-nowrap xl:py-0"
+        className="flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left @max-md:basis-[calc(100%-48px)] @2xl:flex-nowrap @2xl:py-0"
         onClick={() => actions.onSelect(index)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
-        <span className="max-w-full shrink-0 overflow-hidden xl:w-[250px]">
+        <span className="max-w-full shrink-0 overflow-hidden @2xl:w-[250px]">
           {reading ? (
-            <ZipStrip word={reading} columns={columns} size={30} change={changeOfStep(step)} />
+            <ZipStrip word={reading} columns={columns} size={size} change={changeOfStep(step)} />
           ) : (
             <span className="font-learner text-3xl">{word}</span>
           )}
         </span>
-        <span className="leading-snug max-xl:w-full max-xl:pl-8 xl:min-w-0 xl:flex-1">
+        <span className="leading-snug @max-2xl:w-full @max-2xl:pl-8 @2xl:min-w-0 @2xl:flex-1">
           {step ? <StepText step={step} /> : <span className="text-quiet">first word</span>}
           {step && aims(step).map((aim) => <AimBadge key={aim} text={aim} />)}
           {flags.length > 0 && (
@@ -141,7 +171,7 @@ function Strip(props: StripProps) {
       )}
       {/* What is done with a word stands on the row in hand; with keys and mouse on the one that is pointed to. */}
       <span
-        className={`ml-auto flex shrink-0 xl:ml-0 ${
+        className={`ml-auto flex shrink-0 @2xl:ml-0 ${
           selected || locked
             ? ""
             : "max-xl:hidden xl:opacity-0 xl:group-focus-within:opacity-100 xl:group-hover:opacity-100"

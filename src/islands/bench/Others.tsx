@@ -1,5 +1,3 @@
-import { Columns2, X } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { sharedColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
@@ -13,102 +11,58 @@ export interface OtherChain {
 
 interface Props {
   readonly others: readonly OtherChain[];
-  readonly current: ChainReport | undefined;
   readonly onTake: (other: OtherChain) => void;
 }
 
-/** Other chains for the same aim: looked at beside the one at hand, or taken. */
-export function Others({ others, current, onTake }: Props) {
-  const [compared, setCompared] = useState<OtherChain>();
-  const beside = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    if (compared) beside.current?.scrollIntoView({ block: "nearest", behavior: "smooth" });
-  }, [compared]);
-  const shown = compared && others.includes(compared) ? compared : undefined;
+/** Other chains for the same aim, as small zips beside the one at hand: to be compared with it, and taken. */
+export function Others({ others, onTake }: Props) {
   return (
-    <section className="mt-4 px-2" aria-label="Other chains">
-      <h2 className="label mb-1">Others for the same aim</h2>
+    <section
+      aria-label="Other chains"
+      className="mt-4 flex gap-3 overflow-x-auto md:mt-0 md:w-52 md:flex-col md:overflow-visible md:border-l md:border-rule md:pl-3"
+    >
+      <h2 className="sr-only">Others for the same aim</h2>
       {others.map((other) => (
-        <div key={other.plan.words.join(" ")} className="mb-1.5 flex gap-1.5">
-          <button
-            type="button"
-            className="min-w-0 flex-1 rounded-lg border border-rule bg-sheet px-3 py-2 text-left hover:border-tape"
-            title="Take this one"
-            onClick={() => onTake(other)}
-          >
-            <span className="block truncate font-learner text-[17px]">{other.plan.words.join("  ")}</span>
-            <span className="text-[12.5px] text-quiet">
-              {other.name} · {figures(other.plan)}
-            </span>
-          </button>
-          <button
-            type="button"
-            aria-pressed={shown === other}
-            className="button flex shrink-0 items-center gap-1.5"
-            onClick={() => setCompared(shown === other ? undefined : other)}
-          >
-            <Columns2 size={16} aria-hidden /> Compare
-          </button>
-        </div>
+        <Other key={other.plan.words.join(" ")} other={other} onTake={() => onTake(other)} />
       ))}
-      {shown && current && (
-        <div
-          ref={beside}
-          role="group"
-          aria-label="Two chains side by side"
-          className="mt-2 rounded-lg border border-rule bg-sheet p-3"
-        >
-          <div className="flex justify-end">
-            <button
-              type="button"
-              aria-label="Close the comparison"
-              className="grid size-11 place-items-center"
-              onClick={() => setCompared(undefined)}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </div>
-          <div className="grid gap-4 sm:grid-cols-2">
-            <Side name="At hand" report={current} />
-            <Side name={shown.name} report={shown.plan} />
-          </div>
-          <button type="button" className="button mt-3" onClick={() => onTake(shown)}>
-            Take the right one
-          </button>
-        </div>
-      )}
     </section>
   );
 }
 
-/** `"3 · 2 · 2 · 5 words with sh · shows i / e 8 in 10"`. */
-function figures(report: ChainReport): string {
-  const places = CHANGE_POSITIONS.map((position) => report.positions[position]).join(" · ");
-  const power = report.contrasts.length > 0 ? `, mix-ups shown ${Math.round(report.power * 100)} in 100` : "";
-  return `beginning · middle · end ${places}, ${report.focusChances} ${report.focusChances === 1 ? "word" : "words"} with the aim${power}`;
-}
-
-function Side({ name, report }: { name: string; report: ChainReport }) {
-  const readings = report.readings.filter((reading): reading is Segmentation => reading !== undefined);
-  const columns = sharedColumns(readings);
+function Other({ other, onTake }: { readonly other: OtherChain; readonly onTake: () => void }) {
+  const { name, plan } = other;
+  const columns = sharedColumns(plan.readings.filter((reading): reading is Segmentation => reading !== undefined));
   return (
-    <div className="min-w-0">
-      <h3 className="font-bold">{name}</h3>
-      <p className="mb-1 text-[12.5px] text-quiet">{figures(report)}</p>
+    <article aria-label={name} className="w-52 shrink-0 rounded-lg border border-rule bg-sheet p-3 md:w-auto">
+      <div className="flex items-center justify-between gap-2">
+        <h3 className="font-semibold leading-tight first-letter:uppercase">{name}</h3>
+        <button type="button" className="button px-3" aria-label={`Take ${name}`} onClick={onTake}>
+          Take
+        </button>
+      </div>
+      <p className="mb-1 text-[13px] leading-snug text-quiet">{figures(plan)}</p>
       <ol>
-        {report.words.map((word, k) => {
-          const reading = report.readings[k];
+        {plan.words.map((word, k) => {
+          const reading = plan.readings[k];
           return (
-            <li key={word} data-word={word} className="h-[50px] overflow-hidden border-b border-hairline">
+            <li key={word} data-word={word} className="overflow-hidden">
               {reading ? (
-                <ZipStrip word={reading} columns={columns} size={19} change={changeOfStep(report.steps[k - 1])} />
+                <ZipStrip word={reading} columns={columns} size={15} change={changeOfStep(plan.steps[k - 1])} />
               ) : (
-                <span className="font-learner text-xl">{word}</span>
+                <span className="font-learner text-[15px]">{word}</span>
               )}
             </li>
           );
         })}
       </ol>
-    </div>
+    </article>
   );
+}
+
+/** `"3 beginning · 2 middle · 2 end, 5 words with the aim, mix-ups shown 80 in 100"`. */
+function figures(report: ChainReport): string {
+  const [beginning, middle, end] = CHANGE_POSITIONS.map((position) => report.positions[position]);
+  const aim = report.focusChances > 0 ? `, ${report.focusChances} with the aim` : "";
+  const power = report.contrasts.length > 0 ? `, a mix-up shown ${Math.round(report.power * 100)} in 100` : "";
+  return `${beginning} beginning · ${middle} middle · ${end} end${aim}${power}`;
 }

@@ -30,3 +30,17 @@ export function EmptyChain() {
     </EmptyState>
   );
 }
+
+/** The words of a chain until its steps have been looked at: in the places that they keep. */
+export function WaitingChain({ words }: { readonly words: readonly string[] }) {
+  return (
+    <ol aria-label="Chain, being looked at" aria-busy className="@container min-w-0">
+      {words.map((word, index) => (
+        <li key={word} className="flex min-h-[102px] items-center border-b border-hairline pl-11 @2xl:min-h-[74px]">
+          <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
+          <span className="pl-5 font-learner text-[30px] tracking-[0.5em] [overflow-wrap:anywhere]">{word}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,8 +1,8 @@
 import { BIG, layoutZip, zipHeight } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import { partLetters, type Segmentation } from "../../core/light.ts";
+import type { ElementSize } from "../shared/use-element-size.ts";
 import type { Display } from "./lesson/displays.ts";
-import type { ElementSize } from "./use-element-size.ts";
 
 interface Props {
   readonly display: Extract<Display, { kind: "word" }>;

@@ -1,8 +1,8 @@
 import { memo } from "react";
+import { useElementSize } from "../shared/use-element-size.ts";
 import { DisplayView } from "./DisplayView.tsx";
 import type { Display } from "./lesson/displays.ts";
 import { UnitButtons } from "./UnitButtons.tsx";
-import { useElementSize } from "./use-element-size.ts";
 
 interface Props {
   readonly display: Display;

@@ -1,9 +1,9 @@
 import { Check, Ear, X } from "lucide-react";
 import { memo, type ReactNode } from "react";
 import { gappedWord } from "../../core/light.ts";
+import type { ElementSize } from "../shared/use-element-size.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
 import type { BoardDisplay, Display } from "./lesson/displays.ts";
-import type { ElementSize } from "./use-element-size.ts";
 
 interface Props {
   readonly display: Display;

@@ -1,8 +1,8 @@
 import { memo } from "react";
 import { BIG, measureZip } from "../../components/zip/layout.ts";
+import type { ElementSize } from "../shared/use-element-size.ts";
 import { letterSizeIn, roomForWordBefore } from "./BigWord.tsx";
 import type { Display } from "./lesson/displays.ts";
-import type { ElementSize } from "./use-element-size.ts";
 
 interface Props {
   readonly display: Extract<Display, { kind: "word" }>;

@@ -7,8 +7,11 @@ export interface ElementSize {
 }
 
 /** An element's size, measured again when it changes; undefined before the first measurement. */
-export function useElementSize(): [React.RefObject<HTMLDivElement | null>, ElementSize | undefined] {
-  const element = useRef<HTMLDivElement>(null);
+export function useElementSize<Element extends HTMLElement = HTMLDivElement>(): [
+  React.RefObject<Element | null>,
+  ElementSize | undefined,
+] {
+  const element = useRef<Element>(null);
   const [size, setSize] = useState<ElementSize>();
   useLayoutEffect(() => {
     if (!element.current) return undefined;
