@@ -15,6 +15,7 @@ const MAIN = [
   { id: "plan", name: "Plan", path: "/plan", isOfGroup: true },
   { id: "evidence", name: "Evidence", path: "/evidence", isOfGroup: true },
   { id: "groups", name: "Groups", path: "/groups", isOfGroup: false },
+  { id: "settings", name: "Settings", path: "/settings", isOfGroup: false },
 ] as const;
 
 /** Screens that others lead to. */
@@ -24,6 +25,7 @@ const FURTHER = [
   { id: "saved", name: "All that was saved", path: "/saved", isOfGroup: false },
   { id: "people", name: "People", path: "/people", isOfGroup: false },
   { id: "backups", name: "Backups", path: "/backups", isOfGroup: false },
+  { id: "glossary", name: "The words used here", path: "/glossary", isOfGroup: false },
 ] as const;
 
 export type MainScreen = (typeof MAIN)[number]["id"];

@@ -83,7 +83,7 @@ test("hand-ticks and the school's choices", async ({ page, server }) => {
   await ng.click();
   await expect.poll(ticks).toEqual([]);
 
-  await page.goto(`${server.address}/groups`);
+  await page.goto(`${server.address}/settings`);
   await alive(page);
   const thinking = page.getByLabel("Seconds to think");
   const first = await thinking.inputValue();

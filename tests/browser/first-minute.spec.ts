@@ -57,3 +57,52 @@ test("a new installation: four choices lead to the first chain; what cannot be t
     server.remove();
   }
 });
+
+test("the demo is opened from the first screen, looked round in, and thrown away in Settings", async ({ page }) => {
+  const server = new Server(await freePort(), { demo: false });
+  await server.start();
+  try {
+    await page.goto(server.address);
+    await alive(page);
+    await page.getByRole("button", { name: "Open the demo" }).click();
+    await expect(page.getByRole("article", { name: "Plovers" })).toContainText("made up");
+    // A group of one's own is begun beside it, as in an empty installation.
+    await page.getByRole("link", { name: "Make my own first group" }).click();
+    await expect(page.getByRole("heading", { name: "Welcome" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Open the demo" })).toHaveCount(0);
+
+    await page.goto(`${server.address}/settings`);
+    await alive(page);
+    await page.getByRole("button", { name: "Throw the demo away" }).click();
+    await page.getByRole("button", { name: "Throw it away" }).click();
+    await expect(page.getByRole("button", { name: "Open the demo" })).toBeVisible();
+    await page.goto(server.address);
+    await expect(page.getByRole("heading", { name: "Welcome" })).toBeVisible();
+  } finally {
+    await server.stop();
+    server.remove();
+  }
+});
+
+test("the short help of a screen is shut for good there, and comes back by Settings", async ({ browser, server }) => {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  const help = page.getByRole("complementary", { name: "Short help" });
+  await page.goto(`${server.address}/plan`);
+  await alive(page);
+  await help.getByRole("button", { name: "Do not show this again" }).click();
+  await expect(help).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await expect(help).toHaveCount(0);
+  await page.goto(`${server.address}/evidence`);
+  await expect(help).toBeVisible();
+  await page.goto(`${server.address}/settings`);
+  await alive(page);
+  const choice = page.getByLabel(/A line at the top of each screen/);
+  await expect(choice).not.toBeChecked();
+  await choice.check();
+  await page.goto(`${server.address}/plan`);
+  await expect(help).toBeVisible();
+  await context.close();
+});

@@ -75,15 +75,22 @@ test("the school's choices change what a card says", async ({ page, server }) =>
     await page.evaluate((w) => dispatchEvent(new CustomEvent("zip-step:word-card", { detail: { word: w } })), word);
     return page.getByRole("dialog");
   };
+  await page.goto(`${server.address}/settings`);
+  await alive(page);
   await page.getByRole("radio", { name: "IPA" }).click();
   await expect(page.getByText("/oʊ/ as in boat")).toBeVisible();
   await page.getByRole("radio", { name: "Southern British" }).click();
   await expect(page.getByText("/əʊ/ as in boat")).toBeVisible();
   await expect(page.getByText("Kept", { exact: true })).toBeVisible();
   await expect(await cardOf("bath")).toContainText("/bɑːθ/");
-  await page.goto(`${server.address}/groups`);
+  await page.goto(`${server.address}/settings`);
   await alive(page);
   await page.getByRole("radio", { name: "General American" }).click();
+  // The marks are drawn as they are chosen, here and on the card.
+  const cake = page.getByRole("group", { name: "How words are tapped and marked" }).getByText("e", { exact: true });
+  await expect(cake).toHaveClass(/text-\[#8b8a88\]/);
+  await page.getByLabel("letters that say nothing, faint").uncheck();
+  await expect(cake).not.toHaveClass(/text-\[#8b8a88\]/);
   await page.getByLabel("Your own list").fill("bath, mash");
   await page.getByLabel("Your own list").blur();
   await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();
@@ -139,7 +146,7 @@ test("any word's card: press and hold in Teach without tapping it, ? with the ke
 
 test("no accessibility faults that a checker finds", async ({ page, server }) => {
   const group = await page.getByRole("link", { name: "What is taught" }).first().getAttribute("href");
-  for (const path of ["/groups", group ?? "", "/sequences/phased", "/sequences/new"]) {
+  for (const path of ["/groups", "/settings", "/glossary", group ?? "", "/sequences/phased", "/sequences/new"]) {
     await page.goto(server.address + path);
     await alive(page);
     const { violations } = await new AxeBuilder({ page }).analyze();

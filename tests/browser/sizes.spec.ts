@@ -65,6 +65,8 @@ test("no screen is wider than the glass, cut, or too small to press, with thirty
     `/plan?group=${group}`,
     `/evidence?group=${group}`,
     "/groups",
+    "/settings",
+    "/glossary",
     "/people",
     `/packs?group=${group}`,
   ])

@@ -75,7 +75,7 @@ export default function EarsOnly(page: EarsOnlyPage) {
   const isEmpty = parts.every(({ items }) => items.length === 0);
 
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-52px)] lg:grid-cols-[330px_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-var(--above))] lg:grid-cols-[330px_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
       <aside
         aria-label="Words and skills"
         className="flex flex-col gap-5 border-rule bg-sheet p-4 max-lg:border-b lg:overflow-y-auto lg:border-r"

@@ -107,7 +107,7 @@ export default function Families(page: FamiliesPage) {
 
   return (
     <div
-      className={`grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-52px)] lg:grid-rows-[minmax(0,1fr)] ${
+      className={`grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-var(--above))] lg:grid-rows-[minmax(0,1fr)] ${
         tab === "grid"
           ? "lg:grid-cols-[230px_minmax(0,1fr)_290px] xl:grid-cols-[270px_minmax(0,1fr)_310px]"
           : "lg:grid-cols-[270px_minmax(0,1fr)]"

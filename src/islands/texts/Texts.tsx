@@ -120,7 +120,7 @@ export default function Texts(page: TextsPage) {
   const fitting = view.words.filter(({ fits }) => fits).length;
 
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-52px)] lg:grid-cols-[minmax(0,1fr)_400px] lg:grid-rows-[minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-var(--above))] lg:grid-cols-[minmax(0,1fr)_400px] lg:grid-rows-[minmax(0,1fr)]">
       <main className="flex min-h-0 min-w-0 flex-col">
         <h1 className="sr-only">Texts</h1>
         <div className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-2 sm:px-5">

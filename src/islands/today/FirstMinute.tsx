@@ -8,6 +8,7 @@ import { counted } from "../../components/words/counted.ts";
 import { ACCENTS, type Accent, type SchoolSettings, writtenSounds } from "../../core/light.ts";
 import type { SequenceChoice } from "../../server/groups/today-page.ts";
 import type { AccentSample } from "../../server/school/where-it-stands.ts";
+import { DemoChoice } from "../settings/DemoChoice.tsx";
 import { call } from "../shared/client.ts";
 import { nicknamesIn, typedGroup } from "./typed-group.ts";
 import { WhereItStands } from "./WhereItStands.tsx";
@@ -16,6 +17,8 @@ interface Props {
   readonly sequences: readonly SequenceChoice[];
   readonly school: SchoolSettings;
   readonly samples: Readonly<Record<Accent, readonly AccentSample[]>>;
+  /** The demo is there already. */
+  readonly isDemoOpen: boolean;
 }
 
 /** Steps of an order that its picture shows. */
@@ -23,7 +26,7 @@ const STEPS_SHOWN = 9;
 const NAMES_SHOWN = 8;
 
 /** A new installation: four choices, each with a picture of what it changes, then the first chain. */
-export default function FirstMinute({ sequences, school, samples }: Props) {
+export default function FirstMinute({ sequences, school, samples, isDemoOpen }: Props) {
   const [accent, setAccent] = useState(school.accent.accent);
   const { register, handleSubmit, watch, setValue, setError, formState } = useForm({
     resolver: zodResolver(typedGroup),
@@ -48,9 +51,15 @@ export default function FirstMinute({ sequences, school, samples }: Props) {
 
   return (
     <form onSubmit={begin} aria-label="The first minute">
-      <p className="text-lg">
-        Four choices, and the first chain stands. Each can be changed later, on Groups and settings.
-      </p>
+      {!isDemoOpen && (
+        <section aria-label="The demo" className="mb-5 rounded-xl border border-rule bg-sheet px-5 py-4">
+          <DemoChoice
+            isOpen={false}
+            about="Only looking? A made-up reading room shows weeks of lessons and what came of them. It goes with one press."
+          />
+        </section>
+      )}
+      <p className="text-lg">Four choices, and the first chain stands. Each can be changed later.</p>
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-2">
         <Choice number={1} title="How words sound here">
           <SegmentedChoice label="Accent" value={accent} choices={ACCENTS} names={ACCENT_NAME} onChange={setAccent} />

@@ -72,7 +72,14 @@ export default function GroupCard({ card, sequences }: Props) {
   return (
     <article aria-label={group.name} className="flex min-w-0 flex-col rounded-xl border border-rule bg-sheet p-5">
       <header className="flex flex-wrap items-baseline justify-between gap-x-3">
-        <h2 className="text-xl font-bold">{group.name}</h2>
+        <h2 className="text-xl font-bold">
+          {group.name}
+          {group.isDemo && (
+            <span className="ml-2 rounded border border-rule px-1.5 py-0.5 align-middle font-normal text-[13px] text-quiet">
+              made up
+            </span>
+          )}
+        </h2>
         <span className="text-quiet">
           {fewOf(
             group.learners.map((l) => l.nickname),

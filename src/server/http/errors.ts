@@ -6,7 +6,7 @@ const CATALOGUE = {
   "not-found": { status: 404, hint: "Go back to Today and choose again: it may have been removed." },
   unreadable: {
     status: 422,
-    hint: "It is kept as it is. Go back and choose another; a backup from before may hold it whole (Groups, Backups).",
+    hint: "It is kept as it is. Go back and choose another; a backup from before may hold it whole (Settings, Backups).",
   },
   "wrong-host": {
     status: 421,
