@@ -2,6 +2,7 @@ import { z } from "zod";
 import { ACTIVITY_KIND_IDS, LONGEST_LESSON, SHORTEST_LESSON } from "../core/light.ts";
 import { aimField, practiceField, wordField } from "./fields.ts";
 import { chainIdField, idField, setIdField } from "./ids.ts";
+import { templateIdField } from "./templates.ts";
 
 export const LONGEST_PLAN = 90;
 
@@ -49,7 +50,7 @@ export const draftInput = aimField.extend({
     .int()
     .min(0)
     .max(2 ** 31),
-  templateId: z.string().min(1).max(60).optional(),
+  templateId: templateIdField.optional(),
   version: versionField,
 });
 

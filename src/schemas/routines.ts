@@ -1,12 +1,13 @@
 import { z } from "zod";
 import { MOST_ITEMS, MOST_PARTS, ORAL_SKILLS } from "../core/light.ts";
-import { dateField, lineField, wordField } from "./fields.ts";
+import { dateField, wordField } from "./fields.ts";
 import { groupIdField } from "./ids.ts";
+import { titleField } from "./saved.ts";
 import { oralItemField } from "./set-content.ts";
 
 export const newRoutineInput = z.object({
   groupId: groupIdField,
-  title: lineField.min(1, "a routine needs a name").max(60, "a name has at most 60 letters"),
+  title: titleField,
   parts: z
     .array(
       z.object({

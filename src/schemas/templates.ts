@@ -1,11 +1,13 @@
 import { z } from "zod";
-import { lineField } from "./fields.ts";
 import { groupIdField } from "./ids.ts";
+import { titleField } from "./saved.ts";
 
-export const newTemplateInput = z.object({
-  name: lineField.min(1, "a template has a name").max(60, "a name has at most 60 letters"),
-  /** Whose next lesson it is made from. */
-  groupId: groupIdField,
-});
+export const templateIdField = z.string().min(1).max(60);
+
+/** Made from a group's next lesson, or as a copy of another template. */
+export const newTemplateInput = z.union([
+  z.object({ name: titleField, groupId: groupIdField }),
+  z.object({ name: titleField, copyOf: templateIdField }),
+]);
 
 export type NewTemplateInput = z.infer<typeof newTemplateInput>;

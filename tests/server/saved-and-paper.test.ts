@@ -123,6 +123,7 @@ describe("all that was saved", () => {
     const session = (await send("POST /api/sessions", { body: { chainId: chain.id } })).body;
     const items = await savedItems(await database());
     expect(new Set(items.map(({ kind }) => kind))).toEqual(new Set(["chain", "lesson", "text"]));
+    expect(items.every(({ groupId }) => groupId === group.id)).toBe(true);
     expect([...items].sort((a, b) => (a.at < b.at ? 1 : -1))).toEqual(items);
     expect(items.find(({ kind }) => kind === "text")?.words).toContain("cottage");
     // Cards of a lesson are no words.
@@ -132,6 +133,44 @@ describe("all that was saved", () => {
     const left = await savedItems(await database());
     expect(left.some(({ id }) => id === chain.id)).toBe(false);
     expect(left.some(({ id }) => id === session.id)).toBe(true);
+  });
+});
+
+describe("routines and templates among what was saved", () => {
+  const listed = async (id: string) => (await savedItems(await database())).find((item) => item.id === id);
+
+  it("a routine is renamed, put away, taken up again and deleted", async () => {
+    const body = { groupId: group.id, title: "Mornings", parts: [{ skill: "first-sound", count: 3 }] };
+    const { id } = (await send("POST /api/routines", { body })).body;
+    expect(await listed(id)).toMatchObject({ kind: "routine", title: "Mornings", parts: ["first-sound"] });
+    await send("PATCH /api/routines/:routineId", { id, body: { title: "Afternoons", putAway: true } });
+    expect(await listed(id)).toMatchObject({ title: "Afternoons", isPutAway: true });
+    const inSight = async () => (await send("GET /api/routines", { query: `groupId=${group.id}` })).body;
+    expect(await inSight()).toEqual([]);
+    await send("PATCH /api/routines/:routineId", { id, body: { putAway: false } });
+    expect(await inSight()).toHaveLength(1);
+    await send("DELETE /api/routines/:routineId", { id });
+    expect(await listed(id)).toBeUndefined();
+    expect((await send("PATCH /api/routines/:routineId", { id, body: { title: "x" } })).status).toBe(404);
+  });
+
+  it("a template is copied, renamed, put away and deleted; one that ships stays as it is", async () => {
+    const [shipped] = (await send("GET /api/templates")).body as { id: string; shipped: boolean }[];
+    const made = await send("POST /api/templates", { body: { name: "Short days", copyOf: shipped?.id } });
+    const { id } = made.body;
+    expect(await listed(id)).toMatchObject({ kind: "template", title: "Short days", group: "" });
+    await send("PATCH /api/templates/:templateId", { id, body: { title: "Long days", putAway: true } });
+    expect(await listed(id)).toMatchObject({ title: "Long days", isPutAway: true });
+    const names = async () => (await send("GET /api/templates")).body.map(({ name }: { name: string }) => name);
+    expect(await names()).not.toContain("Long days");
+    await send("PATCH /api/templates/:templateId", { id, body: { putAway: false } });
+    expect(await names()).toContain("Long days");
+    for (const body of [{ title: "Mine" }, { putAway: true }])
+      expect((await send("PATCH /api/templates/:templateId", { id: shipped?.id as string, body })).status).toBe(400);
+    expect((await send("POST /api/templates", { body: { name: "x", copyOf: "nothing" } })).status).toBe(404);
+    expect((await send("POST /api/templates", { body: { name: "x" } })).status).toBe(400);
+    await send("DELETE /api/templates/:templateId", { id });
+    expect(await listed(id)).toBeUndefined();
   });
 });
 

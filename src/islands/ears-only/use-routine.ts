@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { schoolToday } from "../../components/words/dates.ts";
 import type { FilledPart, OralItem } from "../../core/light.ts";
@@ -56,18 +56,26 @@ export function useRoutine({ page, parts, words, onParts }: Wants): RoutineHandl
     if (filled) onParts(() => filled.parts.map((part, k) => asPart(part, routine.parts[k]?.count ?? 0)));
   };
 
+  const chooseRoutine = async (id: string) => {
+    const routine = routines.find((one) => one.id === id);
+    setOpen(routine);
+    if (routine) await fillFor(routine, false);
+  };
+  // One that the address names is opened as if it were chosen.
+  const named = useRef(new URLSearchParams(globalThis.location?.search).get("routine"));
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the screen opens
+  useEffect(() => {
+    if (named.current) void chooseRoutine(named.current);
+    named.current = null;
+  }, []);
+
   const shape = parts.map(({ skill, count }) => ({ skill, count }));
   return {
     routines,
     open,
     day,
     changed: open !== undefined && JSON.stringify(shape) !== JSON.stringify(open.parts),
-    async choose(id) {
-      const routine = routines.find((one) => one.id === id);
-      setOpen(routine);
-      if (!routine) return;
-      await fillFor(routine, false);
-    },
+    choose: chooseRoutine,
     async fill(again) {
       if (open) await fillFor(open, again);
     },

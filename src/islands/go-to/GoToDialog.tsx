@@ -5,7 +5,7 @@ import { Dialog } from "../../components/ui/Dialog.tsx";
 import { fewOf } from "../../components/words/counted.ts";
 import type { Group } from "../../server/groups/groups.ts";
 import type { SavedItem } from "../../server/saved/saved-page.ts";
-import { hrefOf, kindName } from "../saved/saved-links.ts";
+import { hrefOf, kindName, madeOf, whoseOf } from "../saved/saved-links.ts";
 import { searchSaved } from "../saved/search.ts";
 import { call } from "../shared/client.ts";
 import { openWordCard } from "../word-card/open.ts";
@@ -74,7 +74,7 @@ export default function GoToDialog({ screens, groupId, onClose }: Props) {
               <Item key={item.id} id={`saved ${item.id}`} onSelect={() => go(hrefOf(item))}>
                 {item.title}{" "}
                 <span className="text-quiet">
-                  · {kindName(item.kind)} · {item.group} · {fewOf(item.words, WORDS_SHOWN)}
+                  · {kindName(item.kind)} · {whoseOf(item)} · {fewOf(madeOf(item), WORDS_SHOWN)}
                 </span>
               </Item>
             ))}

@@ -25,8 +25,13 @@ import { usePlan } from "./use-plan.ts";
 
 const SLOTS = [10, 15, 20, 25, 30, 45];
 
+interface Props extends Omit<PlanPage, "groups"> {
+  /** Id of the template that the address names. */
+  readonly template: string | null;
+}
+
 /** The next lesson of a group: drafted or put together, activities in order against the time there is. */
-export default function Plan({ group, plan: stored, choices, proposal, templates: first }: Omit<PlanPage, "groups">) {
+export default function Plan({ group, plan: stored, choices, proposal, templates: first, template: named }: Props) {
   const [starting, setStarting] = useState(false);
   const { plan, busy, history, change, undo, redo, draft, add, edit, settled } = usePlan(group.id, stored);
   useShortcuts("plan", { undo, redo });
@@ -41,7 +46,9 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
   const setFocus = (to: readonly string[]) =>
     setAim({ focus: to, contrasts: aim.contrasts.filter(({ a }) => to.includes(a)) });
   const [templates, setTemplates] = useState<readonly TemplateEntry[]>(first);
-  const [template, setTemplate] = useState(first.find(({ shipped }) => shipped)?.id ?? "");
+  const [template, setTemplate] = useState(
+    (first.find(({ id }) => id === named) ?? first.find(({ shipped }) => shipped))?.id ?? "",
+  );
   const sensors = useListSensors();
   const main = plan.activities.filter(({ ifTime }) => !ifTime);
   const spare = plan.activities.filter(({ ifTime }) => ifTime);

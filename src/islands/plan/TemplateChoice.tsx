@@ -2,11 +2,12 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { toast } from "sonner";
+import { z } from "zod";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Field } from "../../components/ui/Field.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import type { LessonTemplate } from "../../core/light.ts";
-import { newTemplateInput } from "../../schemas/templates.ts";
+import { titleField } from "../../schemas/saved.ts";
 import { call } from "../shared/client.ts";
 
 export type TemplateEntry = Pick<LessonTemplate, "id" | "name"> & { readonly shipped: boolean };
@@ -87,7 +88,7 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
   );
 }
 
-const nameSchema = newTemplateInput.pick({ name: true });
+const nameSchema = z.object({ name: titleField });
 
 function NameForm({ onName }: { readonly onName: (name: string) => Promise<void> }) {
   const { register, handleSubmit, formState } = useForm({

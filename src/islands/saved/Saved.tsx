@@ -11,7 +11,7 @@ import type { SavedItem } from "../../server/saved/saved-page.ts";
 import { NameDialog, type Naming } from "../shared/NameDialog.tsx";
 import { deferDeletion } from "./deferred-deletion.ts";
 import { changeSaved, copySaved, removeSaved } from "./saved-actions.ts";
-import { hrefOf, kindName, printHrefOf } from "./saved-links.ts";
+import { hrefOf, kindName, madeOf, printHrefOf, whoseOf } from "./saved-links.ts";
 import { searchSaved } from "./search.ts";
 
 const WORDS_SHOWN = 10;
@@ -121,10 +121,12 @@ export default function Saved({ items: first }: { readonly items: readonly Saved
                     {item.title}
                   </a>
                   <span className="block text-[14px] text-quiet">
-                    {kindName(item.kind)} · {item.group} · {saidMoment(item.at, "short")}
+                    {kindName(item.kind)} · {whoseOf(item)} · {saidMoment(item.at, "short")}
                     {item.isPutAway && " · put away"}
                   </span>
-                  <span className="block truncate font-learner text-[17px]">{fewOf(item.words, WORDS_SHOWN)}</span>
+                  <span className={`block truncate ${item.parts ? "" : "font-learner text-[17px]"}`}>
+                    {fewOf(madeOf(item), WORDS_SHOWN)}
+                  </span>
                 </span>
                 {printHrefOf(item) && (
                   <a className="button flex items-center font-normal" href={printHrefOf(item)}>

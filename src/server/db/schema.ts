@@ -236,6 +236,7 @@ export const routines = pgTable(
       .references(() => groups.id, { onDelete: "cascade" }),
     title: text("title").notNull(),
     parts: parsedJson<readonly RoutinePart[]>("parts", storedRoutineParts).notNull(),
+    putAwayAt,
     ...stamps,
   },
   (table) => [
@@ -286,6 +287,7 @@ export const templates = pgTable(
     id,
     name: text("name").notNull(),
     parts: parsedJson<readonly LessonPart[]>("parts", storedTemplateParts).notNull(),
+    putAwayAt,
     ...stamps,
   },
   () => [check("templates_name", notEmpty("name"))],

@@ -9,6 +9,7 @@ import {
   setIdField,
 } from "../../schemas/ids.ts";
 import { dayField } from "../../schemas/routines.ts";
+import { templateIdField } from "../../schemas/templates.ts";
 import { notFound } from "./errors.ts";
 
 /** Every parameter an address can have, one definition each: its schema, and what it names. */
@@ -24,7 +25,7 @@ export const PARAMS = {
   day: { schema: dayField, names: "day" },
   sequenceId: { schema: sequenceIdField, names: "sequence" },
   sessionId: { schema: sessionIdField, names: "session" },
-  templateId: { schema: z.string().min(1).max(60), names: "template" },
+  templateId: { schema: templateIdField, names: "template" },
   word: { schema: z.string().min(1).max(200), names: "word" },
 } as const satisfies Record<string, { readonly schema: z.ZodType<string>; readonly names: string }>;
 

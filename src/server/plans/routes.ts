@@ -1,10 +1,11 @@
 import { draftInput, editActivityInput, newActivityInput, planInput } from "../../schemas/plans.ts";
+import { changeSavedInput } from "../../schemas/saved.ts";
 import { newTemplateInput } from "../../schemas/templates.ts";
 import { route } from "../http/route.ts";
 import { addKind, draftFor, editActivity, filledKind, keepDraft } from "./lesson-draft.ts";
 import { checkedPlan } from "./plan-check.ts";
 import { addSaved, changePlan, getPlan, removeActivity } from "./plans.ts";
-import { createTemplate, listTemplates, removeTemplate } from "./templates.ts";
+import { changeTemplate, createTemplate, listTemplates, removeTemplate } from "./templates.ts";
 import { warmUp } from "./warm-up.ts";
 
 /** A group has one plan, its next lesson; the plan's id is the group's. */
@@ -58,11 +59,17 @@ export const PLAN_ROUTES = {
     run: ({ db }) => listTemplates(db),
   }),
   ...route("POST /api/templates", {
-    summary: "Keeps the line of activities of a group's next lesson, without its words.",
+    summary: "Keeps the line of activities of a group's next lesson, without its words, or a copy of a template.",
     answers: "the template",
     body: newTemplateInput,
     status: 201,
     run: ({ db, body }) => createTemplate(db, body),
+  }),
+  ...route("PATCH /api/templates/:templateId", {
+    summary: "Renames a template of the workspace's own, puts it out of sight or back.",
+    answers: "the template",
+    body: changeSavedInput,
+    run: ({ db, params, body }) => changeTemplate(db, params.templateId, body),
   }),
   ...route("DELETE /api/templates/:templateId", {
     summary: "Takes away a template of the workspace's own.",

@@ -1,19 +1,26 @@
-import { isCard, type SetKind, wordsShownInSet } from "../../core/light.ts";
+import { type ActivityKind, isCard, type OralSkill, type SetKind, wordsShownInSet } from "../../core/light.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import { listChains } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
 import { listGroups } from "../groups/groups.ts";
+import { ownTemplates } from "../plans/templates.ts";
 import { listSessions } from "../sessions/sessions.ts";
+import { listRoutines } from "../sets/routines.ts";
 import { listSets } from "../sets/word-sets.ts";
 
 /** Something that was saved or taught, wherever it was made. */
 export interface SavedItem {
   readonly id: string;
-  readonly kind: "chain" | "lesson" | SetKind;
+  readonly kind: "chain" | "lesson" | "routine" | "template" | SetKind;
   readonly title: string;
-  readonly groupId: string;
+  /** Absent where it is every group's. */
+  readonly groupId?: GroupId;
+  /** Empty where it is every group's. */
   readonly group: string;
   /** What it is made of: its words, as far as they are looked for. */
   readonly words: readonly string[];
+  /** What a routine practises or a template has in its line, where it is made of such and not of words. */
+  readonly parts?: readonly (OralSkill | ActivityKind)[];
   /** Kept out of sight until it is taken up again. */
   readonly isPutAway: boolean;
   /** ISO time: saved last, or begun. */
@@ -23,7 +30,7 @@ export interface SavedItem {
 /** So many of a group's chains, sets and lessons are listed, those touched last. */
 const MOST_OF_A_KIND = 60;
 
-/** Everything that was saved for any group that is in sight, the one touched last first. */
+/** Everything that was saved for any group that is in sight, and templates, which are every group's; the one touched last first. */
 export async function savedItems(db: Queryable): Promise<SavedItem[]> {
   const items: SavedItem[] = [];
   for (const { id: groupId, name: group } of await listGroups(db)) {
@@ -35,6 +42,8 @@ export async function savedItems(db: Queryable): Promise<SavedItem[]> {
     }
     for (const { id, kind, title, content, isPutAway, updatedAt: at } of await listSets(db, groupId, undefined, all))
       items.push({ ...of, id, kind, title, words: [...new Set(wordsShownInSet(content))], isPutAway, at });
+    for (const { id, title, parts, isPutAway, updatedAt: at } of await listRoutines(db, groupId, all))
+      items.push({ ...of, id, kind: "routine", title, words: [], parts: parts.map((one) => one.skill), isPutAway, at });
     for (const { id, title, words, startedAt } of await listSessions(db, groupId, MOST_OF_A_KIND))
       items.push({
         ...of,
@@ -46,5 +55,7 @@ export async function savedItems(db: Queryable): Promise<SavedItem[]> {
         at: startedAt,
       });
   }
+  for (const { id, name: title, parts, isPutAway, updatedAt: at } of await ownTemplates(db))
+    items.push({ id, kind: "template", title, group: "", words: [], parts: parts.map((p) => p.kind), isPutAway, at });
   return items.sort((a, b) => (a.at < b.at ? 1 : -1));
 }

@@ -6,6 +6,7 @@ import { route } from "../http/route.ts";
 import { getSchool } from "../school/school.ts";
 import { refuseOralItems } from "./oral-items.ts";
 import {
+  changeRoutine,
   createRoutine,
   dayFor,
   editDay,
@@ -77,6 +78,12 @@ export const SET_ROUTES = {
     answers: "the routine",
     body: editRoutineInput,
     run: ({ db, params, body }) => editRoutine(db, params.routineId, body),
+  }),
+  ...route("PATCH /api/routines/:routineId", {
+    summary: "Renames a routine, puts it out of sight or back.",
+    answers: "the routine",
+    body: changeSavedInput,
+    run: ({ db, params, body }) => changeRoutine(db, params.routineId, body),
   }),
   ...route("DELETE /api/routines/:routineId", {
     summary: "Takes a routine away.",

@@ -1,14 +1,16 @@
 import { randomUUID } from "node:crypto";
 import { formatISO, parseISO, subDays } from "date-fns";
-import { and, desc, eq, gte, lt } from "drizzle-orm";
+import { and, desc, eq, gte, isNull, lt } from "drizzle-orm";
 import type { FilledPart, RoutinePart } from "../../core/light.ts";
 import type { GroupId, RoutineId } from "../../schemas/ids.ts";
 import type { EditDayInput, EditRoutineInput, FillInput, NewRoutineInput } from "../../schemas/routines.ts";
+import type { ChangeSavedInput } from "../../schemas/saved.ts";
 import type { Queryable } from "../db/database.ts";
 import { newId } from "../db/new-id.ts";
 import { routineDays, routines } from "../db/schema.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound, unreadable } from "../http/errors.ts";
+import { savedChange } from "../saved/saved-change.ts";
 import { getSchool } from "../school/school.ts";
 import { askWords } from "../words/pool.ts";
 
@@ -17,6 +19,10 @@ export interface Routine {
   readonly groupId: GroupId;
   readonly title: string;
   readonly parts: readonly RoutinePart[];
+  /** Kept out of sight until it is taken up again. */
+  readonly isPutAway: boolean;
+  /** ISO time. */
+  readonly updatedAt: string;
 }
 
 /** A routine as it is filled for one day. */
@@ -31,13 +37,23 @@ export interface RoutineDay {
 const DAYS_WITHOUT_REPEAT = 7;
 
 /** @returns undefined when its skills cannot be read */
-const toRoutine = ({ id, groupId, title, parts }: typeof routines.$inferSelect): Routine | undefined =>
-  parts && { id, groupId, title, parts };
+const toRoutine = (row: typeof routines.$inferSelect): Routine | undefined => {
+  const { id, groupId, title, parts, putAwayAt, updatedAt } = row;
+  return parts && { id, groupId, title, parts, isPutAway: putAwayAt !== null, updatedAt: updatedAt.toISOString() };
+};
 
-/** A group's routines, the one touched last first. */
-export async function listRoutines(db: Queryable, groupId: GroupId): Promise<Routine[]> {
+/** A group's routines, the one touched last first. @param options.putAway those that were put away as well */
+export async function listRoutines(
+  db: Queryable,
+  groupId: GroupId,
+  { putAway = false }: { readonly putAway?: boolean } = {},
+): Promise<Routine[]> {
   await getGroup(db, groupId);
-  const rows = await db.select().from(routines).where(eq(routines.groupId, groupId)).orderBy(desc(routines.updatedAt));
+  const rows = await db
+    .select()
+    .from(routines)
+    .where(and(eq(routines.groupId, groupId), putAway ? undefined : isNull(routines.putAwayAt)))
+    .orderBy(desc(routines.updatedAt));
   return rows.flatMap((row) => toRoutine(row) ?? []);
 }
 
@@ -65,6 +81,13 @@ export async function editRoutine(db: Queryable, id: RoutineId, input: EditRouti
     .update(routines)
     .set({ ...input, updatedAt: new Date() })
     .where(eq(routines.id, id));
+  return getRoutine(db, id);
+}
+
+/** Renames a routine, puts it away or takes it up again. @throws AppError "not-found" */
+export async function changeRoutine(db: Queryable, id: RoutineId, input: ChangeSavedInput): Promise<Routine> {
+  await getRoutine(db, id);
+  await db.update(routines).set(savedChange(input)).where(eq(routines.id, id));
   return getRoutine(db, id);
 }
 
