@@ -198,3 +198,46 @@ test("a chain with a word that is not taught is not begun, however quickly it is
   await expect(page.getByRole("button", { name: "Teach" })).toBeDisabled();
   expect(page.url()).toContain("/bench");
 });
+
+test("all marks of a lesson are in one list: one is taken back and made again, one is gone back to and corrected", async ({
+  page,
+  server,
+}) => {
+  await teachChain(page, server, "ship.shop.chop");
+  await page.keyboard.press("1");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("2");
+  await page.keyboard.press("w");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await page.getByRole("button", { name: "More to do with this activity" }).click();
+  await page.getByRole("menuitem", { name: "All marks of this lesson…" }).click();
+  const list = page.getByRole("dialog", { name: "All marks of this lesson" });
+  await expect(list.locator("[data-mark]")).toHaveCount(2);
+  await expect(list.getByText("read: wrong")).toBeVisible();
+
+  await list.getByRole("button", { name: /^Take back: ship, Sandpiper/ }).click();
+  await expect(list.locator('[data-mark="taken back"]')).toHaveCount(1);
+  const stored = async () => {
+    const id = new URL(page.url()).pathname.split("/")[2];
+    const { responses } = await (await page.request.get(`${server.address}/api/sessions/${id}`)).json();
+    return responses.map((one: { word: string; answer: { outcome: string } }) => `${one.word} ${one.answer.outcome}`);
+  };
+  await expect.poll(stored).toEqual(["ship wrong"]);
+  await list.getByRole("button", { name: /^Mark again: ship, Sandpiper/ }).click();
+  await expect.poll(async () => (await stored()).sort()).toEqual(["ship right", "ship wrong"]);
+
+  // What was said is added from the list, without leaving the word that is shown.
+  await list.getByRole("button", { name: /^What was said: ship, Heron/ }).click();
+  await page.getByLabel("What did Heron say?").last().fill("chip");
+  await page.keyboard.press("Enter");
+  await expect(list.getByText("read: wrong, “chip”")).toBeVisible();
+  await expect(stage(page)).toHaveAttribute("data-place", "2");
+
+  await list.getByRole("button", { name: /^Correct: ship, Heron/ }).click();
+  await expect(list).toHaveCount(0);
+  await expect(stage(page)).toHaveAttribute("data-place", "0");
+  await expect(chip(page, "Heron")).toHaveAttribute("data-mark", "wrong stored");
+  await page.keyboard.press("Enter");
+  await expect.poll(stored).toEqual(["ship right", "ship right"]);
+});

@@ -1,4 +1,5 @@
-import type { EvidenceWay, Outcome, ResponseMode } from "../../core/light.ts";
+import type { EvidenceWay, Outcome, RawAnswer, ResponseMode } from "../../core/light.ts";
+import { soundAlone } from "./sounds.ts";
 
 interface OutcomeWords {
   /** On the button that marks it. */
@@ -16,6 +17,19 @@ export const OUTCOME_WORDS = {
   "no-attempt": { button: "Not tried", told: "not tried" },
   wrong: { button: "Wrong", told: "wrong" },
 } as const satisfies Readonly<Record<Outcome, OutcomeWords>>;
+
+/** `"a·t, then c·a·t"`: attempts at a word with tiles. A split digraph stands on one tile: the letters are not run together. */
+export const builtWords = (attempts: readonly (readonly string[])[]): string =>
+  attempts.map((attempt) => attempt.join("·")).join(", then ");
+
+/** What was answered, in a few words: `"right after tapping"`, `"wrong, “pin”"`, `"wrong, short i"`. */
+export function answerWords({ outcome, substitutions, typed, built }: RawAnswer): string {
+  const { told } = OUTCOME_WORDS[outcome];
+  if (built) return `${told}, ${builtWords(built)}`;
+  if (typed !== undefined) return `${told}, “${typed}”`;
+  const said = substitutions.map((one) => (one.said.length === 0 ? "left out" : soundAlone(one.said)));
+  return [told, ...said].join(", ");
+}
 
 /** What a learner did with the target, in the past: the twin of MODES. */
 export const MODE_VERB = {

@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { counted } from "../../components/words/counted.ts";
 import { saidMoment } from "../../components/words/dates.ts";
-import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
+import { builtWords, OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { OpenedQuery } from "../../schemas/evidence.ts";
 import type { OpenedResponse } from "../../server/evidence/opened.ts";
@@ -80,8 +80,7 @@ export function OpenedResponses({ title, count, query, onClose }: Props) {
 }
 
 function outcomeOf(response: OpenedResponse): string {
-  // A split digraph stands on one tile: the letters are not run together.
-  if (response.built) return `built ${response.built.map((attempt) => attempt.join("·")).join(", then ")}`;
+  if (response.built) return `built ${builtWords(response.built)}`;
   if (response.outcome !== "wrong") return OUTCOME_WORDS[response.outcome].told;
   const typed = response.typed === undefined ? "" : `“${response.typed}”`;
   if (response.said.length === 0) return typed || "wrong, no sound named";

@@ -56,7 +56,7 @@ export default function Teach(page: TeachPage) {
       },
       leave: () => location.assign(`/evidence?group=${group.id}`),
     });
-    return { store, commands };
+    return { store, commands, sessionId: session.id };
   }, [store, session, group.id, send, savePlace]);
 
   const keys = useMemo(() => keyActions(teach.store, teach.commands), [teach]);

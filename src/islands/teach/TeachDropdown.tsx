@@ -6,6 +6,7 @@ import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuItem, MenuSeparator } from "../../components/ui/Menu.tsx";
 import type { DefaultOpen } from "./LazyMenu.tsx";
 import type { Listing } from "./lesson/teach-state.ts";
+import { MarksList } from "./MarksList.tsx";
 import { MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
 
 const LISTINGS: readonly Listing[] = ["across", "down", undefined];
@@ -20,6 +21,7 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
   const [adding, setAdding] = useState(false);
   const [refusal, setRefusal] = useState<string>();
   const [busy, setBusy] = useState(false);
+  const [isListed, setListed] = useState(false);
   const add = async (words: readonly string[], comes: "next" | "last") => {
     setBusy(true);
     const why = await props.onAdd(words, comes);
@@ -56,6 +58,7 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
         <MenuItem isDisabled={!props.onSkip} onSelect={() => props.onSkip?.()}>
           Leave this activity out
         </MenuItem>
+        <MenuItem onSelect={() => setListed(true)}>All marks of this lesson…</MenuItem>
         <MenuSeparator />
         <MenuItem isDisabled={!props.canBuild} onSelect={props.onBuild}>
           {props.building ? "Read it, without tiles" : "Build it with tiles"}
@@ -71,6 +74,7 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
           Print these words…
         </MenuItem>
       </Menu>
+      {isListed && <MarksList onClose={() => setListed(false)} />}
       <Dialog
         title="Add a word"
         open={adding}

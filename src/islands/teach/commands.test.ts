@@ -68,6 +68,47 @@ describe("a mark", () => {
     expect(select.turn(store.getState())).not.toBe(first);
   });
 
+  it("for all together is taken back by one press, and made again by one", () => {
+    const { store, commands, sent } = teach();
+    commands.mark("together");
+    expect(sent.map(({ withdrawn }) => withdrawn)).toEqual([false, false]);
+    commands.undo();
+    expect(sent.slice(2).map(({ withdrawn, supersedes }) => [withdrawn, supersedes])).toEqual([
+      [true, "mark-2"],
+      [true, "mark-1"],
+    ]);
+    expect(store.getState().book.marks.size).toBe(0);
+    commands.redo();
+    expect(store.getState().book.marks.size).toBe(2);
+    expect(sent).toHaveLength(6);
+  });
+
+  it("of any word is withdrawn and made again; what was marked after it can still be undone", () => {
+    const { store, commands, sent, first } = teach();
+    commands.mark("wrong");
+    const [mark] = store.getState().book.marks.values();
+    if (!mark) throw new Error("nothing was marked");
+    commands.mark("right");
+    commands.takeBack(mark);
+    expect(sent.at(-1)).toMatchObject({ learnerId: first, supersedes: "mark-1", withdrawn: true });
+    expect([...store.getState().book.marks.values()].map(({ answer }) => answer.outcome)).toEqual(["right"]);
+    const again = commands.markAgain(mark);
+    expect(sent.at(-1)).toMatchObject({ id: again.id, supersedes: null, withdrawn: false, learnerId: first });
+    commands.undo();
+    commands.undo();
+    expect(store.getState().book.marks.size).toBe(0);
+    expect(store.getState().book.history.past).toEqual([]);
+  });
+
+  it("is gone back to: its word, with its learner's turn", () => {
+    const { store, first } = teach();
+    store.dispatch({ type: "next" });
+    store.dispatch({ type: "open-mark", mark: { learnerId: first, wordIndex: 0 } });
+    expect([store.getState().lesson.item, select.turn(store.getState())]).toEqual([0, first]);
+    store.dispatch({ type: "open-mark", mark: { learnerId: first, wordIndex: 99 } });
+    expect(store.getState().lesson.item).toBe(0);
+  });
+
   it("for the same learner and word replaces the one before", () => {
     const { store, commands, sent, first } = teach();
     commands.mark("right");

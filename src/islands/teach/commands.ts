@@ -3,7 +3,7 @@ import type { Outcome, RawAnswer } from "../../core/light.ts";
 import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { answerOf } from "./lesson/board.ts";
-import { isCorrection, redone, undone } from "./lesson/mark-book.ts";
+import { isCorrection, isSamePress, type MarkStep, redone, undone } from "./lesson/mark-book.ts";
 import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
 import * as select from "./lesson/selectors.ts";
 import { answerWithSubstitution } from "./lesson/teach-state.ts";
@@ -40,6 +40,12 @@ export interface TeachCommands {
   undo(): void;
   /** Makes the mark again that was taken back last. */
   redo(): void;
+  /** Withdraws any mark of the lesson. */
+  takeBack(mark: Mark): void;
+  /** Makes a mark again that was withdrawn: the same answer. @returns the mark as it is now */
+  markAgain(mark: Mark): Mark;
+  /** Gives a mark of any word another answer. @returns the mark as it is now */
+  correct(mark: Mark, answer: RawAnswer): Mark;
   /** Looks at what lies on the board; every attempt goes to the record. */
   checkBoard(): void;
   /** @returns why the words cannot be put in; undefined when they are */
@@ -75,6 +81,35 @@ export function teachCommands(
     send(responseOf(mark, { sessionId: session.id, supersedes: corrected, at: now() }));
   };
 
+  const undoOne = (): MarkStep | undefined => {
+    const taken = undone(getState().book, newId());
+    if (!taken) return undefined;
+    const { step, written } = taken;
+    dispatch({ type: "undone", id: written.id });
+    // The record only grows: what stood before is written again, or the mark is withdrawn.
+    const row = { supersedes: step.mark.id, withdrawn: !isCorrection(step) };
+    send(responseOf(written, { sessionId: session.id, ...row, at: now() }));
+    return step;
+  };
+
+  const redoOne = (): MarkStep | undefined => {
+    const again = redone(getState().book, newId());
+    if (!again) return undefined;
+    const { step, written } = again;
+    dispatch({ type: "redone", id: written.id });
+    const supersedes = isCorrection(step) ? step.before.id : null;
+    send(responseOf(written, { sessionId: session.id, supersedes, at: now() }));
+    return step;
+  };
+
+  /** A mark of any word under a new id. */
+  const rewritten = (mark: Mark, answer: RawAnswer, supersedes: string | null): Mark => {
+    const next: Mark = { ...mark, id: newId(), answer, state: "waiting" };
+    dispatch({ type: "mark-corrected", mark: next });
+    send(responseOf(next, { sessionId: session.id, supersedes, at: now() }));
+    return next;
+  };
+
   return {
     mark(outcome) {
       const state = getState();
@@ -97,27 +132,21 @@ export function teachCommands(
       dispatch({ type: "type-answer", open: false });
     },
     undo() {
-      const taken = undone(getState().book, newId());
-      if (!taken) return;
-      const { step, written } = taken;
-      dispatch({ type: "undone", id: written.id });
-      // The record only grows: what stood before is written again, or the mark is withdrawn.
-      const row = { supersedes: step.mark.id, withdrawn: !isCorrection(step) };
-      send(responseOf(written, { sessionId: session.id, ...row, at: now() }));
+      const step = undoOne();
+      // What one press marked for all is taken back by one press.
+      while (step && isSamePress(step, getState().book.history.past.at(-1))) undoOne();
     },
     redo() {
-      const again = redone(getState().book, newId());
-      if (!again) return;
-      const { step, written } = again;
-      dispatch({ type: "redone", id: written.id });
-      send(
-        responseOf(written, {
-          sessionId: session.id,
-          supersedes: isCorrection(step) ? step.before.id : null,
-          at: now(),
-        }),
-      );
+      const step = redoOne();
+      while (step && isSamePress(step, getState().book.history.future[0])) redoOne();
     },
+    takeBack(mark) {
+      const id = newId();
+      dispatch({ type: "mark-withdrawn", mark, id });
+      send(responseOf({ ...mark, id }, { sessionId: session.id, supersedes: mark.id, withdrawn: true, at: now() }));
+    },
+    markAgain: (mark) => rewritten(mark, mark.answer, null),
+    correct: (mark, answer) => rewritten(mark, answer, mark.id),
     checkBoard() {
       const before = select.board(getState());
       const word = select.item(getState())?.word;

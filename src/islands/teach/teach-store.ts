@@ -1,6 +1,7 @@
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
 import { createStore } from "zustand/vanilla";
+import type { SessionId } from "../../schemas/ids.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import type { TeachCommands } from "./commands.ts";
 import { startTeaching, type TeachAction, type TeachState, teachReducer } from "./lesson/teach-state.ts";
@@ -20,6 +21,7 @@ export function createTeachStore(page: TeachPage) {
 interface Teach {
   readonly store: TeachStore;
   readonly commands: TeachCommands;
+  readonly sessionId: SessionId;
 }
 
 export const TeachContext = createContext<Teach | undefined>(undefined);
@@ -34,7 +36,7 @@ function useTeachContext(): Teach {
 export const useTeach = <T>(selector: (state: TeachState) => T): T => useStore(useTeachContext().store, selector);
 
 /** Commands and dispatch; a component that uses them is not drawn again when the state changes. */
-export const useTeachActions = (): Pick<Teach, "commands"> & Pick<TeachStore, "dispatch"> => {
-  const { store, commands } = useTeachContext();
-  return { dispatch: store.dispatch, commands };
+export const useTeachActions = (): Omit<Teach, "store"> & Pick<TeachStore, "dispatch"> => {
+  const { store, ...rest } = useTeachContext();
+  return { dispatch: store.dispatch, ...rest };
 };

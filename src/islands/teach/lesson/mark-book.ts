@@ -31,6 +31,12 @@ export const newBook = (marks: Marks): MarkBook => ({
 export const isCorrection = (step: MarkStep): step is MarkStep & { readonly before: Mark } =>
   step.before?.mode === step.mark.mode;
 
+/** Were both marked by one press, for all together? */
+export const isSamePress = ({ mark }: MarkStep, other: MarkStep | undefined): boolean =>
+  mark.answer.outcome === "together" &&
+  other?.mark.answer.outcome === "together" &&
+  other.mark.wordIndex === mark.wordIndex;
+
 const without = (ids: ReadonlySet<string>, id: string) => new Set([...ids].filter((one) => one !== id));
 
 /** A new mark, on its way; the one that it replaces can be had back. */
@@ -101,6 +107,19 @@ export function undone(book: MarkBook, id: string): Changed | undefined {
   else marks.delete(key);
   const history = isRestored ? renamed(back.history, step.before.id, written) : back.history;
   return { book: { ...book, marks, waiting: new Set([...book.waiting, id]), history }, step, written };
+}
+
+/**
+ * Takes back any mark of the session: it is withdrawn, and what could be undone of it cannot be any more.
+ *
+ * @param id of the row that withdraws it
+ */
+export function withdrawn(book: MarkBook, mark: Mark, id: string): MarkBook {
+  const key = markKey(mark.learnerId, mark.wordIndex);
+  const marks = new Map(book.marks);
+  if (marks.get(key)?.id === mark.id) marks.delete(key);
+  const past = book.history.past.filter((step) => step.mark.id !== mark.id);
+  return { ...book, marks, waiting: new Set([...book.waiting, id]), history: { past, future: [] } };
 }
 
 /** Makes the mark again that was taken back last. @returns undefined when there is none */

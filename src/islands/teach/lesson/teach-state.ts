@@ -7,6 +7,7 @@ import { type Board, type BoardAction, boardReducer } from "./board.ts";
 import type { Way } from "./displays.ts";
 import {
   itemKeyOf,
+  itemsInOrder,
   type LessonAction,
   type LessonState,
   lessonReducer,
@@ -14,7 +15,17 @@ import {
   otherActivity,
   startingLesson,
 } from "./lesson-state.ts";
-import { foundWaiting, type MarkBook, marked, markRefused, markStored, newBook, redone, undone } from "./mark-book.ts";
+import {
+  foundWaiting,
+  type MarkBook,
+  marked,
+  markRefused,
+  markStored,
+  newBook,
+  redone,
+  undone,
+  withdrawn,
+} from "./mark-book.ts";
 import { type Mark, marksFrom } from "./marks.ts";
 import * as select from "./selectors.ts";
 import { type DealtTurns, dealTurns, type GivenTurn } from "./turns.ts";
@@ -91,6 +102,12 @@ export type TeachAction =
   | { readonly type: "marks-found"; readonly responses: readonly SentResponse[] }
   /** The last mark is taken back, or made again; `id` is the new row's. */
   | { readonly type: "undone" | "redone"; readonly id: string }
+  /** Any mark is withdrawn; `id` is the row's that does it. */
+  | { readonly type: "mark-withdrawn"; readonly mark: Mark; readonly id: string }
+  /** A mark of any word of the lesson is made anew: the place and the turn stay. */
+  | { readonly type: "mark-corrected"; readonly mark: Mark }
+  /** To the item that has this number, with this learner's turn. */
+  | { readonly type: "open-mark"; readonly mark: Pick<Mark, "learnerId" | "wordIndex"> }
   | { readonly type: "finishing" }
   | { readonly type: "not-finished"; readonly reason: string };
 
@@ -210,6 +227,12 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
       return atMark(state, undone(state.book, action.id));
     case "redone":
       return atMark(state, redone(state.book, action.id));
+    case "mark-withdrawn":
+      return { ...state, book: withdrawn(state.book, action.mark, action.id) };
+    case "mark-corrected":
+      return { ...state, book: marked(state.book, action.mark) };
+    case "open-mark":
+      return openMark(state, action.mark);
     case "restore-place": {
       const next = move(action);
       const { learnerId } = action.place;
@@ -252,6 +275,16 @@ function onBoard(state: TeachState, action: BoardAction): TeachState {
   if (!board) return state;
   const next = boardReducer(board, action);
   return next === board ? state : { ...state, boards: new Map(state.boards).set(select.boardKey(state), next) };
+}
+
+/** Where a mark was made, as if its learner had the turn there again; the state as it is where the item is no more. */
+function openMark(state: TeachState, { learnerId, wordIndex }: Pick<Mark, "learnerId" | "wordIndex">): TeachState {
+  const activity = state.lesson.activities.findIndex(({ items }) => items.some(({ index }) => index === wordIndex));
+  if (activity === -1) return state;
+  const there = lessonReducer(state.lesson, { type: "activity", activity });
+  const item = itemsInOrder(there).findIndex(({ index }) => index === wordIndex);
+  if (item === -1) return state;
+  return giveTurn({ ...state, lesson: lessonReducer(there, { type: "item", item }) }, learnerId);
 }
 
 function withMark(state: TeachState, mark: Mark, passTurn: boolean): TeachState {
