@@ -5,6 +5,7 @@
 import { mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
 import config from "../playwright.config.ts";
+import { SCREEN_HELP } from "../src/components/words/screen-help.ts";
 import { alive, freePort, Server } from "../tests/browser/server.ts";
 
 const folder = "docs/screenshots";
@@ -16,6 +17,10 @@ const LAPTOP = { width: 1280, height: 800 };
 const TABLET = { width: 820, height: 1180 };
 const PHONE = { width: 390, height: 844 };
 const page = await browser.newPage({ viewport: LAPTOP });
+// As they look to who has shut the short help.
+await page
+  .context()
+  .addCookies([{ name: "help-shut", value: Object.keys(SCREEN_HELP).join("."), url: server.address }]);
 const shoot = async (name: string) => {
   await page.waitForTimeout(500);
   await page.screenshot({ path: `${folder}/${name}.png` });
@@ -92,9 +97,11 @@ try {
   await alive(page);
   await page.getByRole("region", { name: "Knot" }).waitFor();
   await shoot("packs");
+  await page.goto(`${server.address}/settings`);
+  await alive(page);
+  await shoot("settings");
   await page.goto(`${server.address}/groups`);
   await alive(page);
-  await shoot("groups");
   await page.getByRole("link", { name: "What is taught" }).first().click();
   await page.locator('[data-token="ng=ŋ"]').click();
   await page.locator('[data-token="ch=tʃ"]').click();

@@ -1,4 +1,3 @@
-import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { alive, expect, follow, test } from "./server.ts";
 
@@ -208,17 +207,4 @@ test("what is said in passing leaves by itself and stands in nobody's way", asyn
   expect(throughIt).toBe(true);
   // The pointer rests where it was said.
   await expect(said).toHaveCount(0);
-});
-
-test("the first screens have no accessibility faults that a checker finds", async ({ page, server }) => {
-  for (const path of ["/", "/bench", "/evidence"]) {
-    await page.goto(server.address + path);
-    await alive(page);
-    if (path === "/bench") {
-      await page.getByRole("button", { name: "Make a chain" }).click();
-      await expect(page.locator(`ol[aria-label="Chain"] [data-word]`)).toHaveCount(8);
-    }
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(violations.map((v) => `${path} ${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
-  }
 });

@@ -1,3 +1,4 @@
+import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { faultsOnScreen, SIZES } from "./measure.ts";
 import { alive, expect, freePort, Server, test } from "./server.ts";
@@ -35,7 +36,7 @@ async function makeFull(page: Page, server: Server): Promise<Made> {
 }
 
 /**
- * Looks the page over at each size; `ready` brings it into the state that is looked at. It is opened on the first and on
+ * Looks the page over at each size, with a checker of accessibility at the largest and the smallest; `ready` brings it into the state that is looked at. It is opened on the first and on
  * the last size; between them it is turned in the hand.
  */
 async function lookOver(page: Page, address: string, ready?: (width: number) => Promise<void>): Promise<void> {
@@ -46,6 +47,12 @@ async function lookOver(page: Page, address: string, ready?: (width: number) => 
       await alive(page);
     }
     await ready?.(width);
+    if (k === 0 || k === SIZES.length - 1) {
+      // Contrast, which takes as long to look at as all else together, has a test of its own.
+      const { violations } = await new AxeBuilder({ page }).disableRules("color-contrast").analyze();
+      const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
+      expect.soft(found, `${new URL(address).pathname} at ${width}x${height}, as a checker reads it`).toEqual([]);
+    }
     await expect
       .poll(() => faultsOnScreen(page), {
         message: `${new URL(address).pathname} at ${width}x${height}`,
@@ -85,6 +92,7 @@ test("neither the benches, nor settings and sheets", async ({ page, server }) =>
     "/backups",
     `/groups/${group}`,
     "/sequences/new",
+    "/sequences/phased",
     `/texts?group=${group}`,
     `/plan-sheet?group=${group}`,
     `/print/words?group=${group}&words=ship+chip+cake&sheet=tiles`,
@@ -156,5 +164,43 @@ test("nothing made yet: the screens of a new installation fit as well", async ({
   } finally {
     await empty.stop();
     empty.remove();
+  }
+});
+
+test("at twice the size, as in a window of half the width, nothing is cut", async ({ page, server }) => {
+  await page.setViewportSize({ width: 640, height: 400 });
+  for (const path of ["/", "/bench?words=ship.shop.chop", "/plan", "/evidence", "/settings"]) {
+    await page.goto(server.address + path);
+    await alive(page);
+    await expect.poll(() => faultsOnScreen(page), { message: path, timeout: 8_000 }).toEqual([]);
+  }
+});
+
+test("with the system's own colours what is chosen still shows, and the zip is drawn in them", async ({
+  page,
+  server,
+}) => {
+  await page.emulateMedia({ forcedColors: "active" });
+  await page.goto(`${server.address}/bench?words=ship.shop.chop`);
+  await alive(page);
+  const background = (name: string) =>
+    page.getByRole("radio", { name }).evaluate((element) => getComputedStyle(element).backgroundColor);
+  await expect(page.getByRole("radio", { name: "After chop" })).toBeChecked();
+  expect(await background("After chop")).not.toBe(await background("In place of chop"));
+  const ink = await page.evaluate(() => getComputedStyle(document.documentElement).getPropertyValue("--color-ink"));
+  expect(ink).toBe("CanvasText");
+});
+
+test("letters stand out from what is behind them", async ({ page, server }) => {
+  for (const path of ["/", "/bench?words=ship.shop.chop", "/evidence", "/settings"]) {
+    await page.goto(server.address + path);
+    await alive(page);
+    const { violations } = await new AxeBuilder({ page }).withRules("color-contrast").analyze();
+    expect
+      .soft(
+        violations.map(({ nodes }) => nodes[0]?.html),
+        path,
+      )
+      .toEqual([]);
   }
 });

@@ -42,7 +42,7 @@ export function Dialog(props: Props) {
           // A press in it is its own: screens that keep the focus where it was do not hear it.
           onMouseDown={(event) => event.stopPropagation()}
         >
-          <header className={`flex items-start justify-between gap-3 ${isSide ? "border-b border-rule p-5" : ""}`}>
+          <div className={`flex items-start justify-between gap-3 ${isSide ? "border-b border-rule p-5" : ""}`}>
             <div>
               <Parts.Title className={isWord ? "font-learner text-3xl" : "text-xl font-bold"}>{title}</Parts.Title>
               {description && <Parts.Description className="mt-1 text-quiet">{description}</Parts.Description>}
@@ -52,7 +52,7 @@ export function Dialog(props: Props) {
                 <X size={18} aria-hidden />
               </Parts.Close>
             )}
-          </header>
+          </div>
           {children}
         </Parts.Content>
       </Parts.Portal>

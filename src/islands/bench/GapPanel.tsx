@@ -80,7 +80,7 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
       })}
       {soon.length > 0 && (
         <section>
-          <h3 className="label mb-0.5">Not yet</h3>
+          <h2 className="label mb-0.5">Not yet</h2>
           <ul>
             {soon.map((neighbour) => (
               <li
@@ -109,7 +109,7 @@ function PositionList({
   const shown = all ? here : here.slice(0, SHOWN_A_POSITION);
   return (
     <section className="mb-3">
-      <h3 className="label mb-0.5 capitalize">{POSITION_NAME[position]}</h3>
+      <h2 className="label mb-0.5 capitalize">{POSITION_NAME[position]}</h2>
       <ul>
         {shown.map((neighbour) => (
           <li key={neighbour.word} data-word={neighbour.word} className="border-b border-hairline">

@@ -26,7 +26,7 @@ export function ReportBar({ report, focus, taps, mixedUp }: Props) {
   const tiles = tileCount(readings, taps);
   const tileTotal = tiles.reduce((total, { count }) => total + count, 0);
   return (
-    <dl className="flex min-h-[74px] items-start gap-8 overflow-x-auto border-t border-rule bg-sheet px-5 py-3">
+    <dl className="flex min-h-[74px] flex-wrap items-start gap-x-8 gap-y-3 border-t border-rule bg-sheet px-5 py-3">
       <Balance report={report} />
       {focus.length > 0 && (
         <Figure

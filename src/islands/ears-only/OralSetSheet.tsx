@@ -23,7 +23,8 @@ export function OralSetSheet(props: Props) {
       </EmptyState>
     );
   return (
-    <div className="min-h-0 flex-1 overflow-y-auto px-6 pb-8">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls can be scrolled by key
+    <section aria-label="Items" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto px-6 pb-8">
       {parts.map(({ skill, count, items, fromToday, reason }, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a skill may stand twice; its place is what it is
         <section key={`${at} ${skill}`} aria-label={SKILL_NAME[skill]} className="pt-5">
@@ -66,7 +67,7 @@ export function OralSetSheet(props: Props) {
           )}
         </section>
       ))}
-    </div>
+    </section>
   );
 }
 

@@ -113,8 +113,7 @@ function Screen({ children }: { readonly children: ReactNode }) {
   const { activity, item } = useTeach(({ lesson }) => lesson);
   return (
     // A pressed button must not keep the focus: the next Enter is a mark, not the same press again.
-    // biome-ignore lint/a11y/noStaticElementInteractions: only keeps focus where it was
-    <div
+    <main
       onMouseDown={(event) => event.preventDefault()}
       className="flex h-dvh flex-col bg-sheet"
       data-activity={activity}
@@ -123,7 +122,7 @@ function Screen({ children }: { readonly children: ReactNode }) {
       data-stage={useTeach(select.stageIndex)}
     >
       {children}
-    </div>
+    </main>
   );
 }
 
