@@ -90,6 +90,13 @@ test("the school's choices change what a card says", async ({ page, server }) =>
   await expect(cake).toHaveClass(/text-\[#8b8a88\]/);
   await page.getByLabel("letters that say nothing, faint").uncheck();
   await expect(cake).not.toHaveClass(/text-\[#8b8a88\]/);
+  // A list that is refused stays where it was typed, also when another choice is taken then.
+  await page.getByLabel("Your own list").fill("bath, m4sh");
+  await page.getByLabel("Your own list").blur();
+  await expect(page.getByRole("main").getByRole("alert")).toBeVisible();
+  await page.getByLabel("a stroke under each tap").uncheck();
+  await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();
+  await expect(page.getByLabel("Your own list")).toHaveValue("bath, m4sh");
   await page.getByLabel("Your own list").fill("bath, mash");
   await page.getByLabel("Your own list").blur();
   await expect(page.getByText("Kept", { exact: true }).first()).toBeVisible();

@@ -215,6 +215,8 @@ test("all marks of a lesson are in one list: one is taken back and made again, o
   const list = page.getByRole("dialog", { name: "All marks of this lesson" });
   await expect(list.locator("[data-mark]")).toHaveCount(2);
   await expect(list.getByText("read: wrong")).toBeVisible();
+  for (const word of await list.getByText("ship", { exact: true }).all())
+    expect(await word.evaluate((element) => element.scrollWidth <= element.clientWidth), "no word is cut").toBe(true);
 
   await list.getByRole("button", { name: /^Take back: ship, Sandpiper/ }).click();
   await expect(list.locator('[data-mark="taken back"]')).toHaveCount(1);

@@ -16,10 +16,11 @@ export function WordsKeptOut({ school, change, failure }: SchoolChoices) {
   const { allowLists, never } = school;
   const stored = never.join(", ");
   const [typed, setTyped] = useState(stored);
-  // What was refused stays where it was typed, to be put right.
+  // What was refused stays where it was typed, to be put right, also when another choice is taken meanwhile.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a refusal that is over is no reason to put the stored list there
   useEffect(() => {
     if (!failure) setTyped(stored);
-  }, [stored, failure]);
+  }, [stored]);
   return (
     <Section title="Words kept out">
       {KEPT_OUT_LIST_IDS.map((id) => (

@@ -14,7 +14,7 @@ export function Section({ title, example, children }: SectionProps) {
       <legend className="float-left mb-3 w-full text-lg font-bold">{title}</legend>
       <div className="clear-both">
         {example && (
-          <div className="mb-4 flex min-h-20 flex-wrap items-end justify-center gap-x-6 gap-y-3 rounded-lg bg-paper px-3 py-3">
+          <div className="mb-4 flex min-h-20 flex-wrap items-start justify-center gap-x-6 gap-y-3 rounded-lg bg-paper px-3 py-3">
             {example}
           </div>
         )}

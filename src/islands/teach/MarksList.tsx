@@ -87,7 +87,7 @@ export function MarksList({ onClose }: Props) {
             data-mark={line.isTakenBack ? "taken back" : line.mark.answer.outcome}
             className="flex flex-wrap items-center gap-x-3 border-b border-hairline py-1.5"
           >
-            <span className="w-20 shrink-0 truncate font-learner text-[20px]">{line.word}</span>
+            <span className="min-w-20 shrink-0 font-learner text-[20px]">{line.word}</span>
             <span className="min-w-0 flex-1 basis-32">
               <b className="block truncate">{nameOf(line.mark.learnerId)}</b>
               <span className={`text-[14px] text-quiet ${line.isTakenBack ? "line-through" : ""}`}>
