@@ -61,6 +61,7 @@ export { homeWords } from "./practice/home-words.ts";
 export { promptsOf } from "./practice/prompts.ts";
 export { runItems } from "./practice/run.ts";
 export { classifyBuilt } from "./responses/classify-built.ts";
+export { classifyOral, classifyOralMark } from "./responses/classify-oral.ts";
 export {
   type ClassifyOptions,
   classifyResponse,

@@ -100,6 +100,14 @@ export { type OralItem, type SoundPlace, type Spoken, wordsOfOralItem } from "./
 export type { OralItemFault } from "./oral/judge-item.ts";
 export * from "./oral/limits.ts";
 export type { NoOralSet, OralSet, OralSetRequest } from "./oral/oral-set.ts";
+export {
+  isOralName,
+  type OralTarget,
+  oralTargetOf,
+  readOralTarget,
+  wordOfOralName,
+  writeOralTarget,
+} from "./oral/oral-target.ts";
 export type { OralRules } from "./oral/pool.ts";
 export type { FilledPart, RoutinePart, RoutineRequest } from "./oral/routine.ts";
 export { ORAL_SKILLS, ORAL_SOURCES, type OralSkill, type OralSource } from "./oral/skills.ts";
@@ -122,7 +130,7 @@ export {
   wordsShownIn,
 } from "./practice/activity-kinds.ts";
 export { type CardAnswer, type CardPack, cardPack, DEFAULT_PACK_SIZE } from "./practice/card-pack.ts";
-export { cardReading, isAnswerTo, isCard } from "./practice/cards.ts";
+export { cardReading, isAnswerTo, isCard, isWordTarget } from "./practice/cards.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { priorityOf, whatToDrop } from "./practice/fit.ts";

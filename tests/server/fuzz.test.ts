@@ -28,8 +28,8 @@ afterAll(() => {
 
 describe("requests at random", () => {
   it("to every endpoint and screen are answered in words, none with a failure of ours", async () => {
-    const report = await fuzz(server.address, 250, 20261128);
+    const report = await fuzz(server.address, 150, 20261128);
     expect([report.failed, report.hung]).toEqual([[], []]);
-    expect(report.answers["2"]).toBeGreaterThan(30);
+    expect(report.answers["2"]).toBeGreaterThan(18);
   });
 });

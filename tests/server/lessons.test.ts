@@ -13,6 +13,7 @@ const { database } = await import("../../src/server/db/application-database.ts")
 const { teachPage } = await import("../../src/server/sessions/teach-page.ts");
 const { packsPage } = await import("../../src/server/groups/packs-page.ts");
 const { sessions } = await import("../../src/server/db/schema.ts");
+const { evidencePage } = await import("../../src/server/evidence/evidence-page.ts");
 const { paceOf } = await import("../../src/server/sessions/pace.ts");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
@@ -217,7 +218,8 @@ describe("what does not fit the group now", () => {
   it("a chain for the ears is heard, not read: no letters, nothing marked as read", async () => {
     const chainId = await savedChain(["kite", "cot", "coat", "goat"], { length: 4, locked: [], mode: "ears-only" });
     const { body } = await start({ chainId });
-    expect(body.words).toEqual([]);
+    expect(body.words).toEqual(["change-middle:kite", "change-middle:cot", "change-beginning:coat"]);
+    expect((await mark(body.id, 0)).status).toBe(400);
     const [activity] = body.run.activities;
     expect(activity.own).toBeUndefined();
     expect(
@@ -321,6 +323,50 @@ describe("what goes to the record", () => {
     expect((await send("GET /api/evidence", { query: `groupId=${group.id}&way=sung` })).status).toBe(400);
     const read = await mark(session.id, 1, { built: [["p", "a", "n"]] });
     expect(read.body.error.message).toMatch(/Only a word that was built/);
+  });
+
+  it("ears only: right or what was said, by sound and by what was practised, apart from reading and in no word list", async () => {
+    const heard = (text: string, sounds: string) => ({ text, sounds: sounds.split(" "), isWord: true });
+    const first = (word: string, sounds: string) => ({
+      ...{ skill: "first-sound", kind: "which-sound", key: word, place: "beginning" },
+      ...{ first: heard(word, sounds), answer: sounds.split(" ")[0] },
+    });
+    const parts = [{ skill: "first-sound", items: [first("fish", "f ɪ ʃ"), first("ship", "ʃ ɪ p")] }];
+    const content = { kind: "ears-only", parts };
+    const set = (await send("POST /api/sets", { body: { groupId: group.id, title: "Ears", content } })).body;
+    const session = (await start({ setId: set.id })).body;
+    expect(session.words).toEqual(["first-sound:fish", "first-sound:ship"]);
+    const before = (await send("GET /api/evidence", { query: `groupId=${group.id}` })).body;
+    const oral = (index: number, answer: object) => mark(session.id, index, answer, { mode: "oral" });
+    expect((await oral(0, {})).body.verdict.units.map(({ result }: { result: string }) => result)).toEqual([
+      "right",
+      "not-known",
+      "not-known",
+    ]);
+    await oral(1, { outcome: "wrong", typed: "s" });
+    const heardNow = (await send("GET /api/evidence", { query: `groupId=${group.id}&way=heard` })).body;
+    const rows = heardNow.rows.map(({ gpc, wrong, chances }: Record<string, unknown>) => [gpc, wrong, chances]);
+    expect(rows).toEqual([
+      ["=ʃ", 1, 1],
+      ["=f", 0, 1],
+    ]);
+    expect((await send("GET /api/evidence", { query: `groupId=${group.id}` })).body).toEqual(before);
+    const { skills } = await evidencePage(await database(), group.id, null, "heard");
+    expect(skills).toEqual([{ skill: "first-sound", right: 1, all: 2, by: [{ learner: "Gull", right: 1, all: 2 }] }]);
+    const opened = await send("GET /api/evidence/responses", {
+      query: `groupId=${group.id}&way=heard&gpc=${encodeURIComponent("=ʃ")}&said=s&wrong=true`,
+    });
+    expect(opened.body.responses.map(({ word, typed }: Record<string, unknown>) => [word, typed])).toEqual([
+      ["ship", "s"],
+    ]);
+    const { disagreements } = await import("../../src/server/evidence/recount.ts");
+    expect(await disagreements(await database(), gull() as LearnerId)).toEqual([]);
+    expect((await oral(0, { substitutions: [{ unit: 3, said: ["s"] }], outcome: "wrong" })).body.error.message).toMatch(
+      /3 sounds/,
+    );
+    expect((await mark(session.id, 0, {}, { mode: "read" })).body.error.message).toMatch(
+      /cannot be answered in this way/,
+    );
   });
 
   it("words kept back are counted apart, and are in no row", async () => {

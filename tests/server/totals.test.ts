@@ -124,7 +124,7 @@ describe("totals", () => {
     await send("DELETE /api/learners/:learnerId", { id: petrel.id });
     await (await openedDatabase()).write((db) => eraseDue(db, new Date(Date.now() + 11 * 60_000)));
     const db = await database();
-    for (const table of ["unit_totals", "outcome_totals", "lesson_totals"]) {
+    for (const table of ["unit_totals", "outcome_totals", "lesson_totals", "skill_totals"]) {
       const { rows } = await db.execute(
         sql`select count(*)::int as n from ${sql.identifier(table)} where learner_id = ${petrel.id}`,
       );

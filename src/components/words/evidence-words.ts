@@ -1,24 +1,27 @@
-import type { EvidenceFinding, EvidenceWay } from "../../core/light.ts";
+import { type EvidenceFinding, type EvidenceWay, partsOfGpcId } from "../../core/light.ts";
 import { moreOf } from "./counted.ts";
 import { POSITION_NAME } from "./reasons.ts";
+import { WAY_WORDS } from "./response-words.ts";
 import { soundName } from "./sounds.ts";
 
 /** What the records say, as sentences. */
 
-const VERB: Readonly<Record<EvidenceWay, string>> = { read: "read", built: "built" };
 const inHundred = (part: number) => Math.round(part * 100);
 
 /** What it means that the other way of working is right: said of what is wrong in this one. */
 const RIGHT_THERE: Readonly<Record<EvidenceWay, string>> = {
   read: "hears it, does not yet see it",
   built: "reads it, does not yet spell it",
+  heard: "",
 };
 
 /** `"read as short i: 11 of 19, 9 of 12 in the middle of words (36 to 77 in 100)"`, the letters apart. */
 export function findingWords(finding: EvidenceFinding): { readonly letters: string; readonly rest: string } {
   const { gpc, said, way, times, chances, interval, place, other } = finding;
-  const [letters = ""] = gpc.split("=");
-  const asWhat = said.length === 0 ? `left out when ${VERB[way]}` : `${VERB[way]} as ${soundName(said)}`;
+  const { grapheme, phonemes } = partsOfGpcId(gpc);
+  const letters = grapheme || soundName(phonemes);
+  const asWhat =
+    said.length === 0 ? `left out when ${WAY_WORDS[way].past}` : `${WAY_WORDS[way].past} as ${soundName(said)}`;
   const where = place
     ? `, ${place.wrong} of ${place.chances} ${place.position === "medial" ? "in" : "at"} the ${POSITION_NAME[place.position]} of words`
     : "";
@@ -33,6 +36,6 @@ export function findingWords(finding: EvidenceFinding): { readonly letters: stri
 
 function otherWords(way: EvidenceWay, other: EvidenceFinding["other"]): string {
   if (!other || other.tells === "unclear") return "";
-  const there = `${VERB[other.way]} right ${other.right} of ${other.chances}`;
+  const there = `${WAY_WORDS[other.way].past} right ${other.right} of ${other.chances}`;
   return other.tells === "right-there" ? `; ${there}: ${RIGHT_THERE[way]}` : `; ${there}: not sure in either way`;
 }

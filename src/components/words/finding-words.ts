@@ -1,4 +1,5 @@
 import type { ClassifiedResponse, ErrorPattern, Finding } from "../../core/light.ts";
+import { counted } from "./counted.ts";
 import { POSITION_NAME } from "./reasons.ts";
 import { soundName } from "./sounds.ts";
 
@@ -25,6 +26,10 @@ function findingWords(finding: Finding, graphemes: readonly string[]): string {
       return "right";
     case "unrelated":
       return "another word altogether";
+    case "no-rhyme":
+      return "no rhyme";
+    case "other-parts":
+      return `said in ${counted(finding.said, "part")}, not in ${finding.wanted}`;
     case "transposition":
       return `${finding.units.map((unit) => graphemes[unit]).join(" and ")} changed places`;
     case "insertion":
@@ -40,7 +45,7 @@ function findingWords(finding: Finding, graphemes: readonly string[]): string {
   }
 }
 
-/** A judged answer in one line for the teacher. */
+/** A judged answer in one line for the teacher. @param graphemes of the word, or the names of its sounds where there were no letters */
 export function verdictWords(
   { verdict, findings, patterns, sureness }: ClassifiedResponse,
   graphemes: readonly string[],

@@ -1,12 +1,11 @@
-import type { EvidenceWay } from "../../core/light.ts";
 import type { GroupProposal } from "../../server/evidence/proposals.ts";
 import { fewOf, moreOf } from "./counted.ts";
+import { WAY_WORDS } from "./response-words.ts";
 import { soundName } from "./sounds.ts";
 
 /** What of a proposal is put into words. */
 type Proposed = Pick<GroupProposal, "gpc" | "said" | "learners" | "isNamed" | "settledAfter" | "need">;
 
-const VERB: Readonly<Record<EvidenceWay, string>> = { read: "read", built: "built" };
 const inHundred = (part: number) => Math.round(part * 100);
 
 /** How many learners are named before the others are counted. */
@@ -15,7 +14,7 @@ const NAMED = 3;
 /** `"e read as short i"`, the letters apart, so that they can stand in the learners' letters. */
 export function proposalWords({ gpc, said, learners: [first] }: Proposed): { letters: string; rest: string } {
   const [letters = ""] = gpc.split("=");
-  const verb = VERB[first?.way ?? "read"];
+  const verb = WAY_WORDS[first?.way ?? "read"].past;
   const asWhat = said.length === 0 ? `left out when ${verb}` : `${verb} as ${soundName(said)}`;
   return { letters, rest: asWhat };
 }

@@ -31,7 +31,7 @@ import { ACTIVITY_WORDS, activityLine, PLANNED_NAME, SHELVES } from "./activity-
 import { oralAnswer, promptText, SKILL_NAME } from "./oral-words.ts";
 import { patternName } from "./pattern-names.ts";
 import { promptLine } from "./prompt-words.ts";
-import { EVIDENCE_WAY_NAME, MODE_VERB, OUTCOME_WORDS } from "./response-words.ts";
+import { MODE_VERB, OUTCOME_WORDS, WAY_WORDS } from "./response-words.ts";
 import { SET_WORDS } from "./set-words.ts";
 import { SHEET_NAME } from "./sheet-words.ts";
 
@@ -124,7 +124,7 @@ describe("the other registries", () => {
   it.each(RESPONSE_MODES)("the mode %s has a verb; where it is counted has a name", (mode) => {
     expect(MODE_VERB[mode]).toMatch(/\w/);
     const { countedAs } = MODES[mode];
-    if (countedAs) expect(EVIDENCE_WAY_NAME[countedAs]).toMatch(/\w/);
+    if (countedAs) expect(WAY_WORDS[countedAs].name).toMatch(/\w/);
   });
 
   it.each(OUTCOMES)("the outcome %s has words, a button and a key", (outcome) => {

@@ -38,10 +38,42 @@ export const MODE_VERB = {
   wrote: "wrote",
   chose: "chose",
   card: "said",
+  oral: "said",
 } as const satisfies Readonly<Record<ResponseMode, string>>;
 
-/** The ways of working that evidence is counted by. */
-export const EVIDENCE_WAY_NAME = {
-  read: "Reading",
-  built: "Building and writing",
-} as const satisfies Readonly<Record<EvidenceWay, string>>;
+interface WayWords {
+  readonly name: string;
+  /** What was done with a sound, in the past: `"read as short i"`. */
+  readonly past: string;
+  /** What there are chances to do. */
+  readonly verb: string;
+  /** One answer of it; more of them by `counted`. */
+  readonly answer: string;
+  /** On Evidence, before there is any. */
+  readonly none: string;
+}
+
+/** The ways of working that evidence is counted by, one entry each: the twin of EVIDENCE_WAYS. */
+export const WAY_WORDS = {
+  read: {
+    name: "Reading",
+    past: "read",
+    verb: "read",
+    answer: "reading",
+    none: "Nothing marked yet. Teach a chain and mark what each learner reads.",
+  },
+  built: {
+    name: "Building and writing",
+    past: "built",
+    verb: "build",
+    answer: "word built or written",
+    none: "Nothing built yet. Teach a chain with tiles: what is built goes to the record by itself.",
+  },
+  heard: {
+    name: "By ear",
+    past: "said",
+    verb: "say",
+    answer: "answer by ear",
+    none: "Nothing marked yet. Put an ears-only set into the lesson and mark what each learner says.",
+  },
+} as const satisfies Readonly<Record<EvidenceWay, WayWords>>;

@@ -61,7 +61,7 @@ export function evidenceFindings(counts: readonly EvidenceCount[]): EvidenceFind
     }
   const found = learners.flatMap((learnerId) =>
     EVIDENCE_WAYS.flatMap((way) => {
-      const [own, others] = [rows.get(`${learnerId} ${way}`), rows.get(`${learnerId} ${otherThan(way)}`)];
+      const [own, others] = [rows.get(`${learnerId} ${way}`), rows.get(`${learnerId} ${OTHER_WAY[way]}`)];
       return [...(own?.values() ?? [])].flatMap((row) =>
         row.substitutions
           .filter(({ count }) => count >= LEAST_TIMES)
@@ -74,7 +74,12 @@ export function evidenceFindings(counts: readonly EvidenceCount[]): EvidenceFind
   );
 }
 
-const otherThan = (way: EvidenceWay): EvidenceWay => (way === "read" ? "built" : "read");
+/** The way of working that a finding is set beside; what is heard has no letters to be set beside. */
+const OTHER_WAY: Readonly<Record<EvidenceWay, EvidenceWay | undefined>> = {
+  read: "built",
+  built: "read",
+  heard: undefined,
+};
 
 function findingOf(
   learnerId: string,
@@ -85,12 +90,13 @@ function findingOf(
 ): EvidenceFinding {
   const { gpc, chances } = row;
   const named = isNamed({ times, chances });
+  const otherThan = OTHER_WAY[way];
   return {
     ...{ learnerId, gpc, said, way, times, chances, isNamed: named },
     interval: wilsonInterval(times, chances),
     settledAfter: named ? undefined : chancesToSettle({ times, chances }, Math.max(times / chances, WRONG_TOO)),
     place: placeOf(row.byPosition),
-    other: other && other.chances >= LEAST_OF_OTHER ? otherWay(otherThan(way), other) : undefined,
+    other: otherThan && other && other.chances >= LEAST_OF_OTHER ? otherWay(otherThan, other) : undefined,
   };
 }
 

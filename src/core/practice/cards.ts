@@ -1,3 +1,4 @@
+import { isOralName } from "../oral/oral-target.ts";
 import { MODES, type ResponseMode } from "../responses/response-modes.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { gpcById } from "../spelling/gpc.ts";
@@ -6,9 +7,12 @@ import type { Segmentation } from "../spelling/segmentation.ts";
 /** Is a target a card: a correspondence on its own? */
 export const isCard = (target: string): boolean => target.includes("=");
 
-/** Can a target be answered to in this way? A card is not read as a word, nor built. */
+/** Is a target a word, and neither a card nor an ears-only item? */
+export const isWordTarget = (target: string): boolean => !isCard(target) && !isOralName(target);
+
+/** Can a target be answered to in this way? A card is not read as a word, nor built; what is heard is neither. */
 export const isAnswerTo = (mode: ResponseMode, target: string): boolean =>
-  MODES[mode].answersTo === (isCard(target) ? "card" : "word");
+  MODES[mode].answersTo === (isOralName(target) ? "sounds" : isCard(target) ? "card" : "word");
 
 /**
  * A correspondence as a word of one unit: what a learner answers to when a card is shown.

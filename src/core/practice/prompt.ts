@@ -2,6 +2,7 @@ import type { ChangePosition } from "../chains/moves.ts";
 import type { SpellingFact } from "../families/position-facts.ts";
 import type { Bin } from "../families/sort-bins.ts";
 import type { OralItem } from "../oral/item.ts";
+import { oralName } from "../oral/oral-target.ts";
 import type { ResponseMode } from "../responses/response-modes.ts";
 
 /** One thing the helper says or does; put into words by the interface. */
@@ -81,7 +82,7 @@ export type Prompt =
 
 export type PromptCode = Prompt["code"];
 
-/** What is answered to, and how: a word, or the GPC id of a card. */
+/** What is answered to, and how: a word, the GPC id of a card, or the name of an ears-only item. */
 export interface PromptTarget {
   readonly name: string;
   readonly mode: ResponseMode;
@@ -116,7 +117,7 @@ const TARGETS: {
   gap: chosen,
   judge: chosen,
   sort: chosen,
-  oral: nothing,
+  oral: ({ item }) => ({ name: oralName(item), mode: "oral" }),
   "read-text": nothing,
   text: nothing,
 };

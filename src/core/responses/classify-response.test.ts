@@ -22,6 +22,8 @@ const inShort = ({ findings }: Pick<ClassifiedResponse, "findings">) =>
       switch (finding.kind) {
         case "correct":
         case "unrelated":
+        case "no-rhyme":
+        case "other-parts":
           return finding.kind;
         case "transposition":
           return `transposition ${finding.units.join(" ")}`;

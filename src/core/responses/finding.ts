@@ -23,7 +23,11 @@ export type Finding =
     }
   | { readonly kind: "transposition"; readonly units: readonly [number, number] }
   /** Nothing of the target is in it: no unit is blamed. */
-  | { readonly kind: "unrelated" };
+  | { readonly kind: "unrelated" }
+  /** By ear: a word that does not rhyme, or the word itself. */
+  | { readonly kind: "no-rhyme" }
+  /** By ear: its sounds are right, and it was parted elsewhere. */
+  | { readonly kind: "other-parts"; readonly said: number; readonly wanted: number };
 
 /** A response set against its target, and how far apart the two are. */
 export interface AlignedResponse {

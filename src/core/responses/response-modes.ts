@@ -1,7 +1,7 @@
 import { OUTCOME_DEFINITIONS, OUTCOMES, type Outcome } from "./outcomes.ts";
 
-/** Reading, or building and writing: what is taken for what is not the same in both. */
-export const EVIDENCE_WAYS = ["read", "built"] as const;
+/** Reading, building and writing, or by ear alone: what is taken for what is not the same in all of them. */
+export const EVIDENCE_WAYS = ["read", "built", "heard"] as const;
 export type EvidenceWay = (typeof EVIDENCE_WAYS)[number];
 
 /** How a learner answered: what counts is the sound, or the letters. */
@@ -12,8 +12,8 @@ export type AnswerWay = (typeof ANSWER_WAYS)[number];
 export type PackName = "sounds" | "words";
 
 interface ModeDefinition {
-  /** What it is an answer to: a word, or a correspondence on a card. */
-  readonly answersTo: "word" | "card";
+  /** What it is an answer to: a word, a correspondence on a card, or sounds without letters. */
+  readonly answersTo: "word" | "card" | "sounds";
   /** How what was answered is judged. */
   readonly judgedAs: AnswerWay;
   /** Where its units are counted as evidence; undefined: it says nothing of the units of a word. */
@@ -61,6 +61,15 @@ export const MODES = {
     judgedAs: "read",
     countedAs: undefined,
     pack: "sounds",
+    hasAttempts: false,
+    isTapped: false,
+  },
+  /** Ears only: no letters. */
+  oral: {
+    answersTo: "sounds",
+    judgedAs: "oral",
+    countedAs: "heard",
+    pack: undefined,
     hasAttempts: false,
     isTapped: false,
   },

@@ -42,9 +42,12 @@ const onlySaid = (phonemes: readonly string[]): Piece[] =>
 
 const spoken = (reading: Segmentation, lexicon: Lexicon): Piece[] => onlySaid(saidPhonemes(reading, lexicon.accent));
 
+/** `["f", "i", "sh"]`: what was said bit by bit. */
+export const partsSaid = (text: string): string[] => text.trim().toLowerCase().split(BETWEEN_SOUNDS).filter(Boolean);
+
 /** What a teacher typed of what was said: a word, a respelling, or sounds one by one. Every way to take it. */
 export function piecesSaid(text: string, lexicon: Lexicon): ResponsePieces[] {
-  const parts = text.split(BETWEEN_SOUNDS).filter(Boolean);
+  const parts = partsSaid(text);
   const isGrapheme = (part: string) => part.length <= LONGEST_GRAPHEME && mainSounds(part).length > 0;
   if (parts.length > 1 && parts.every(isGrapheme))
     return [{ by: "sounds", pieces: onlySaid(parts.flatMap(mainSounds)) }];

@@ -13,6 +13,7 @@ import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { counted, fewOf, moreOf } from "../../components/words/counted.ts";
 import { findingWords } from "../../components/words/evidence-words.ts";
 import { POSITION_NAME } from "../../components/words/reasons.ts";
+import { WAY_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS, type ChanceCount, type EvidenceWay } from "../../core/light.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
@@ -61,10 +62,11 @@ const column = createColumnHelper<Row>();
 const share = ({ wrong, chances }: ChanceCount) => (chances === 0 ? -1 : wrong / chances);
 
 /** Unsorted, what most needs a look comes first; a press on a column's name sorts by it. */
+const AS_HEAD: Readonly<Record<EvidenceWay, string>> = { read: "Read as", built: "Built as", heard: "Said as" };
 const columnsOf = (way: EvidenceWay) => [
-  column.accessor("grapheme", { header: "In the word", sortingFn: "alphanumeric" }),
+  column.accessor("grapheme", { header: way === "heard" ? "Sound" : "In the word", sortingFn: "alphanumeric" }),
   column.accessor("substitutions", {
-    header: way === "read" ? "Read as" : "Built as",
+    header: AS_HEAD[way],
     sortingFn: (a, b) => a.original.wrong - b.original.wrong,
     sortDescFirst: true,
   }),
@@ -80,6 +82,7 @@ const columnsOf = (way: EvidenceWay) => [
 const COLUMNS: Readonly<Record<EvidenceWay, ReturnType<typeof columnsOf>>> = {
   read: columnsOf("read"),
   built: columnsOf("built"),
+  heard: columnsOf("heard"),
 };
 const SORTED = { asc: "ascending", desc: "descending" } as const;
 
@@ -139,8 +142,8 @@ export default function Evidence({ report, proposed, whose, groupId, learnerId, 
       />
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4">
         <p className="text-quiet">
-          {counted(report.responseCount, way === "read" ? "reading" : "word built or written")} in{" "}
-          {counted(report.lessonCount, "lesson")}. Press any figure to see what is behind it.
+          {counted(report.responseCount, WAY_WORDS[way].answer)} in {counted(report.lessonCount, "lesson")}. Press any
+          figure to see what is behind it.
           {report.togetherCount > 0 &&
             ` ${counted(report.togetherCount, "answer")} of all together ${report.togetherCount === 1 ? "is" : "are"} counted apart.`}
           {report.unreadable > 0 &&
@@ -180,19 +183,15 @@ export default function Evidence({ report, proposed, whose, groupId, learnerId, 
       </div>
       {rows.length === 0 ? (
         <p className="rounded-xl border border-rule bg-sheet p-8 text-center text-quiet">
-          {report.responseCount === 0
-            ? way === "read"
-              ? "Nothing marked yet. Teach a chain and mark what each learner reads."
-              : "Nothing built yet. Teach a chain with tiles: what is built goes to the record by itself."
-            : `Nothing was ${way === "read" ? "read" : "built"} as something else.`}
+          {report.responseCount === 0 ? WAY_WORDS[way].none : `Nothing was ${WAY_WORDS[way].past} as something else.`}
         </p>
       ) : view === "matrix" ? (
-        <Matrix rows={rows} onlyWrong={onlyWrong} verb={way} onOpen={setOpened} />
+        <Matrix rows={rows} onlyWrong={onlyWrong} way={way} onOpen={setOpened} />
       ) : (
         <div className="overflow-x-auto rounded-xl border border-rule bg-sheet">
           <table
             className="w-full min-w-[640px] border-collapse"
-            aria-label={`What ${whose} ${way === "read" ? "read" : "built"} as what`}
+            aria-label={`What ${whose} ${WAY_WORDS[way].past} as what`}
           >
             <thead className="text-left">
               {table.getHeaderGroups().map(({ id, headers }) => (
@@ -205,13 +204,7 @@ export default function Evidence({ report, proposed, whose, groupId, learnerId, 
             </thead>
             <tbody>
               {table.getRowModel().rows.map(({ original: row }) => (
-                <EvidenceRow
-                  key={row.gpc}
-                  row={row}
-                  showNames={learnerId === undefined}
-                  verb={way}
-                  onOpen={setOpened}
-                />
+                <EvidenceRow key={row.gpc} row={row} showNames={learnerId === undefined} way={way} onOpen={setOpened} />
               ))}
             </tbody>
           </table>
@@ -295,17 +288,17 @@ const whoSaid = (by: Row["substitutions"][number]["by"]): string =>
 interface RowProps {
   readonly row: Row;
   readonly showNames: boolean;
-  readonly verb: "read" | "built";
+  readonly way: EvidenceWay;
   readonly onOpen: (opened: Opened) => void;
 }
 
-function EvidenceRow({ row, showNames, verb, onOpen }: RowProps) {
-  const name = `${row.grapheme} ${soundName(row.phonemes)}`;
+function EvidenceRow({ row, showNames, way, onOpen }: RowProps) {
+  const name = [row.grapheme, soundName(row.phonemes)].filter(Boolean).join(" ");
   return (
     <tr className="border-b border-hairline align-middle last:border-0" data-gpc={row.gpc}>
       <th scope="row" className="whitespace-nowrap px-4 py-2 text-left font-normal">
-        <span className="inline-block min-w-12 font-learner text-[22px]">{row.grapheme}</span>
-        <span className="text-quiet">{soundName(row.phonemes)}</span>
+        {row.grapheme && <span className="inline-block min-w-12 font-learner text-[22px]">{row.grapheme}</span>}
+        <span className={row.grapheme ? "text-quiet" : ""}>{soundName(row.phonemes)}</span>
       </th>
       <td className="min-w-44 px-3 py-2">
         <div className="flex flex-wrap gap-1.5">
@@ -316,7 +309,7 @@ function EvidenceRow({ row, showNames, verb, onOpen }: RowProps) {
               className="min-h-11 min-w-11 rounded-lg border border-rule bg-again-soft px-2.5 py-0.5 text-left hover:border-again"
               onClick={() =>
                 onOpen({
-                  title: `${name} ${verb} as ${saidName(said)}`,
+                  title: `${name} ${WAY_WORDS[way].past} as ${saidName(said)}`,
                   count,
                   figure: { gpc: row.gpc, said: said.join("+"), wrong: true },
                 })
@@ -340,7 +333,7 @@ function EvidenceRow({ row, showNames, verb, onOpen }: RowProps) {
           title={`Between ${inHundred(row.interval.low)} and ${inHundred(row.interval.high)} in 100, as far as the count can say (Wilson, 95 %)`}
           onClick={() =>
             onOpen({
-              title: `Every chance to ${verb === "read" ? "read" : "build"} ${name}`,
+              title: `Every chance to ${WAY_WORDS[way].verb} ${name}`,
               count: row.chances,
               figure: { gpc: row.gpc },
             })

@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import { counted } from "../../components/words/counted.ts";
+import { WAY_WORDS } from "../../components/words/response-words.ts";
 import { soundAlone, soundName } from "../../components/words/sounds.ts";
-import { type ConfusionMatrix, confusionMatrices, type MatrixRow } from "../../core/light.ts";
+import { type ConfusionMatrix, confusionMatrices, type EvidenceWay, type MatrixRow } from "../../core/light.ts";
 import type { EvidenceReport } from "../../server/evidence/evidence.ts";
 import type { Opened } from "./Evidence.tsx";
 
@@ -9,7 +10,7 @@ interface Props {
   readonly rows: EvidenceReport["rows"];
   /** Sounds that were always right are left out. */
   readonly onlyWrong: boolean;
-  readonly verb: "read" | "built";
+  readonly way: EvidenceWay;
   readonly onOpen: (opened: Opened) => void;
 }
 
@@ -18,7 +19,7 @@ const NAME = { vowels: "Vowels", consonants: "Consonants" } as const;
 const FEW = 5;
 
 /** Sounds as they were expected against sounds as they were said: vowels and consonants apart, near sounds near. */
-export function Matrix({ rows, onlyWrong, verb, onOpen }: Props) {
+export function Matrix({ rows, onlyWrong, way, onOpen }: Props) {
   const matrices = useMemo(() => confusionMatrices(rows, onlyWrong), [rows, onlyWrong]);
   return (
     <div className="flex flex-col gap-6">
@@ -30,7 +31,7 @@ export function Matrix({ rows, onlyWrong, verb, onOpen }: Props) {
         >
           <h2 className="mb-1 px-1 font-bold">{NAME[matrix.kind]}</h2>
           <div className="overflow-x-auto">
-            <MatrixTable matrix={matrix} verb={verb} onOpen={onOpen} />
+            <MatrixTable matrix={matrix} way={way} onOpen={onOpen} />
           </div>
         </section>
       ))}
@@ -42,7 +43,7 @@ export function Matrix({ rows, onlyWrong, verb, onOpen }: Props) {
   );
 }
 
-function MatrixTable({ matrix, verb, onOpen }: { readonly matrix: ConfusionMatrix } & Pick<Props, "verb" | "onOpen">) {
+function MatrixTable({ matrix, way, onOpen }: { readonly matrix: ConfusionMatrix } & Pick<Props, "way" | "onOpen">) {
   const { columns, rows } = matrix;
   const hasLeftOut = rows.some(({ leftOut }) => leftOut > 0);
   return (
@@ -50,7 +51,7 @@ function MatrixTable({ matrix, verb, onOpen }: { readonly matrix: ConfusionMatri
       <thead>
         <tr className="text-[13px] text-quiet">
           <th scope="col" className="sticky left-0 bg-sheet px-2 text-left font-normal">
-            {verb === "read" ? "read as" : "built as"} →
+            {WAY_WORDS[way].past} as →
           </th>
           {columns.map((sound) => (
             <th key={sound.join("+")} scope="col" title={soundName(sound)} className="min-w-11 px-1 font-normal">
@@ -69,20 +70,20 @@ function MatrixTable({ matrix, verb, onOpen }: { readonly matrix: ConfusionMatri
       </thead>
       <tbody>
         {rows.map((row) => (
-          <MatrixLine key={row.expected.join("+")} row={row} {...{ columns, hasLeftOut, verb, onOpen }} />
+          <MatrixLine key={row.expected.join("+")} row={row} {...{ columns, hasLeftOut, way, onOpen }} />
         ))}
       </tbody>
     </table>
   );
 }
 
-interface LineProps extends Pick<Props, "verb" | "onOpen"> {
+interface LineProps extends Pick<Props, "way" | "onOpen"> {
   readonly row: MatrixRow;
   readonly columns: ConfusionMatrix["columns"];
   readonly hasLeftOut: boolean;
 }
 
-function MatrixLine({ row, columns, hasLeftOut, verb, onOpen }: LineProps) {
+function MatrixLine({ row, columns, hasLeftOut, way, onOpen }: LineProps) {
   const { expected, chances, leftOut, said } = row;
   const sound = expected.join("+");
   const name = soundName(expected);
@@ -97,7 +98,7 @@ function MatrixLine({ row, columns, hasLeftOut, verb, onOpen }: LineProps) {
       {columns.map((column, k) => {
         const count = said[k] ?? 0;
         const isRight = column.join("+") === sound;
-        const what = isRight ? "right" : `${verb} as ${soundName(column)}`;
+        const what = isRight ? "right" : `${WAY_WORDS[way].past} as ${soundName(column)}`;
         return (
           <td key={column.join("+")} className={`p-0 text-center ${faint}`}>
             {count > 0 && (

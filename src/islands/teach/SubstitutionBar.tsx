@@ -2,10 +2,10 @@ import { useState } from "react";
 import { MODE_VERB } from "../../components/words/response-words.ts";
 import { keyWordOf, soundAlone, soundName } from "../../components/words/sounds.ts";
 import { PHONEMES, type ResponseMode } from "../../core/light.ts";
-import type { TeachWord } from "../../server/sessions/teach-page.ts";
+import type { TeachOral, TeachWord } from "../../server/sessions/teach-page.ts";
 
 interface Props {
-  readonly word: TeachWord;
+  readonly word: Pick<TeachWord, "reading" | "likely"> | TeachOral;
   readonly unit: number;
   readonly learner: string;
   readonly mode: ResponseMode;
@@ -26,7 +26,11 @@ export function SubstitutionBar({ word, unit, learner, mode, onSaid, onClose }: 
       className="flex flex-wrap items-center gap-2 border-t border-rule bg-again-soft px-5 py-3"
     >
       <p className="mr-2 text-again">
-        {learner} {MODE_VERB[mode]} <b className="font-learner text-[20px]">{target.grapheme}</b> as
+        {learner} {MODE_VERB[mode]}{" "}
+        <b className={target.grapheme ? "font-learner text-[20px]" : ""}>
+          {target.grapheme || soundAlone(target.phonemes)}
+        </b>{" "}
+        as
       </p>
       {likely.map((id) => (
         <SoundButton key={id} id={id} onPress={() => onSaid([id])} />

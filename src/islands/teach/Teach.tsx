@@ -14,6 +14,7 @@ import { LessonMenu } from "./LessonMenu.tsx";
 import * as select from "./lesson/selectors.ts";
 import {
   CurrentDisplay,
+  HeardSounds,
   LearnerCue,
   LearnerTurns,
   MarkButtons,
@@ -98,6 +99,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <LearnerCue />
       <CurrentDisplay />
       <WordControls />
+      <HeardSounds />
       <Substitutions />
       <TypedAnswerLine sessionId={sessionId} />
       <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-3 py-2 sm:px-5 sm:py-4">

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useId, useState } from "react";
 import { verdictWords } from "../../components/words/finding-words.ts";
+import { soundAlone } from "../../components/words/sounds.ts";
 import type { ResponseMode } from "../../core/light.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import type { TypedVerdict } from "../../server/evidence/verdict.ts";
@@ -97,7 +98,9 @@ export default function TypedAnswer(props: TypedAnswerProps) {
       ))}
       <p role="status" className="min-w-60 flex-1 leading-snug">
         {failure ||
-          (verdict ? verdictWords(verdict, verdict.graphemes) : "A word, as it sounded, or sound by sound: f i sh")}
+          (verdict
+            ? verdictWords(verdict, mode === "oral" ? verdict.sounds.map(soundAlone) : verdict.graphemes)
+            : "A word, as it sounded, or sound by sound: f i sh")}
       </p>
       <button type="button" className="button ml-auto" onClick={onClose}>
         Never mind

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo } from "react";
+import { soundAlone, soundName } from "../../components/words/sounds.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import { canRedo, canUndo } from "../shared/history.ts";
 import { useLazy } from "../shared/use-lazy.ts";
@@ -157,17 +158,51 @@ export function Substitutions() {
   const learner = useTeach(select.learner);
   const item = useTeach(select.item);
   const itemKey = useTeach(select.itemKey);
-  if (unit === undefined || !learner || !item?.word) return null;
+  const word = item?.word ?? item?.oral;
+  if (unit === undefined || !learner || !item || !word) return null;
   return (
     <SubstitutionBar
       key={`${learner.id} ${itemKey} ${unit}`}
-      word={item.word}
+      word={word}
       unit={unit}
       learner={learner.nickname}
       mode={item.mode ?? "read"}
       onSaid={commands.nameSubstitution}
       onClose={() => dispatch({ type: "press-unit", unit: undefined })}
     />
+  );
+}
+
+/** Of an ears-only item: the sounds that are asked for, to press the one that was said as something else. */
+export function HeardSounds() {
+  const { dispatch } = useTeachActions();
+  const oral = useTeach((state) => select.item(state)?.oral);
+  const pressed = useTeach(({ pressedUnit }) => pressedUnit);
+  const canMark = useTeach((state) => select.whyNotMarked(state) === undefined);
+  if (!oral || oral.asked.length === 0 || !canMark) return null;
+  return (
+    <fieldset className="flex shrink-0 flex-wrap items-center justify-center gap-2 border-t border-hairline px-5 py-2">
+      <legend className="sr-only">Which sound was said as something else?</legend>
+      <span aria-hidden className="text-quiet">
+        Said as something else:
+      </span>
+      {oral.asked.map((unit) => {
+        const sound = oral.reading.units[unit]?.phonemes ?? [];
+        return (
+          <button
+            key={unit}
+            type="button"
+            data-unit={unit}
+            aria-pressed={pressed === unit}
+            aria-label={soundName(sound)}
+            className={`button min-h-12 min-w-12 font-normal ${pressed === unit ? "bg-again-soft" : ""}`}
+            onClick={() => dispatch({ type: "press-unit", unit })}
+          >
+            {soundAlone(sound)}
+          </button>
+        );
+      })}
+    </fieldset>
   );
 }
 

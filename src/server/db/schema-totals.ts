@@ -5,6 +5,8 @@ import {
   type ChangePosition,
   EVIDENCE_WAYS,
   type EvidenceWay,
+  ORAL_SKILLS,
+  type OralSkill,
   OUTCOMES,
   type Outcome,
 } from "../../core/light.ts";
@@ -60,6 +62,26 @@ export const outcomeTotals = pgTable(
     check("outcome_totals_way", isOneOf("way", EVIDENCE_WAYS)),
     check("outcome_totals_outcome", isOneOf("outcome", [...OUTCOMES, "unreadable"])),
     check("outcome_totals_count", sql`count >= 0`),
+  ],
+);
+
+/** How each learner's ears-only answers came out, by what was practised; kept up as `unit_totals` is. */
+export const skillTotals = pgTable(
+  "skill_totals",
+  {
+    learnerId: uuid("learner_id")
+      .$type<LearnerId>()
+      .notNull()
+      .references(() => learners.id, { onDelete: "cascade" }),
+    skill: text("skill").$type<OralSkill>().notNull(),
+    outcome: text("outcome").$type<Outcome>().notNull(),
+    count: integer("count").notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.learnerId, table.skill, table.outcome] }),
+    check("skill_totals_skill", isOneOf("skill", ORAL_SKILLS)),
+    check("skill_totals_outcome", isOneOf("outcome", OUTCOMES)),
+    check("skill_totals_count", sql`count >= 0`),
   ],
 );
 

@@ -3,7 +3,7 @@ import type { PgColumn, PgTable } from "drizzle-orm/pg-core";
 import { MODES, unitCounts } from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
 import type { responses } from "../db/schema.ts";
-import { lessonTotals, outcomeTotals, unitTotals } from "../db/schema-totals.ts";
+import { lessonTotals, outcomeTotals, skillTotals, unitTotals } from "../db/schema-totals.ts";
 import { targetOf } from "./read-records.ts";
 
 /** What is right, in the column of what was said. */
@@ -30,7 +30,7 @@ export interface Total {
   lastAt?: Date;
 }
 
-const TABLES = { unitTotals, outcomeTotals, lessonTotals } as const;
+const TABLES = { unitTotals, outcomeTotals, lessonTotals, skillTotals } as const;
 type TotalsTable = keyof typeof TABLES;
 
 /** Ids of the tables of totals. */
@@ -41,6 +41,7 @@ export const TOTALS: Readonly<Record<TotalsTable, { table: PgTable; keys: readon
   unitTotals: { table: unitTotals, keys: ["learnerId", "way", "gpc", "position", "said"] },
   outcomeTotals: { table: outcomeTotals, keys: ["learnerId", "way", "heldBack", "outcome"] },
   lessonTotals: { table: lessonTotals, keys: ["learnerId", "way", "sessionId"] },
+  skillTotals: { table: skillTotals, keys: ["learnerId", "skill", "outcome"] },
 };
 
 /** Which row of which table a total is. */
@@ -69,12 +70,17 @@ export function addAnswers(totals: Totals, response: Counted, by: number): void 
   if (way === undefined && target) return;
   const outcome = target ? response.answer.outcome : "unreadable";
   add(totals, { table: "outcomeTotals", key: { learnerId, way: way ?? "read", heldBack, outcome }, count: by });
+  if (target && mode === "oral")
+    add(totals, { table: "skillTotals", key: { learnerId, skill: skillIn(response.target), outcome }, count: by });
   if (!target || way === undefined || heldBack) return;
   for (const { gpc, position, said, count } of unitCounts({ target, verdict: response.verdict })) {
     const key = { learnerId, way, gpc, position, said: said?.join("+") ?? RIGHT };
     add(totals, { table: "unitTotals", key, count: count * by, lastAt: at });
   }
 }
+
+/** What was practised: `writeOralTarget` puts it first. */
+const skillIn = (target: string): string => target.split(" ")[0] ?? "";
 
 /** Adds answers to their lesson, unless all gave them together. @param by how many, below 0 to take away */
 export function addLesson(

@@ -1,4 +1,12 @@
-import { type Assessment, EVIDENCE_WAYS, type EvidenceWay, type MasteryRule } from "../../core/light.ts";
+import {
+  type Assessment,
+  EVIDENCE_WAYS,
+  type EvidenceWay,
+  type MasteryRule,
+  ORAL_SKILLS,
+  type OralSkill,
+  OUTCOME_DEFINITIONS,
+} from "../../core/light.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, type Learner, listGroups } from "../groups/groups.ts";
@@ -6,6 +14,7 @@ import { AppError } from "../http/errors.ts";
 import { assessmentOf } from "./assessment.ts";
 import { type EvidenceReport, evidenceReport } from "./evidence.ts";
 import { proposalsFor } from "./proposals.ts";
+import { type SkillCount, skillCountsOf } from "./totals.ts";
 
 export interface EvidencePage {
   readonly groups: readonly Group[];
@@ -17,6 +26,18 @@ export interface EvidencePage {
   readonly proposed: readonly string[];
   /** Where the learner stands along the order; undefined for the whole group. */
   readonly standing: LearnerAssessment | undefined;
+  /** How ears-only answers came out, by what was practised; empty in other ways of working. */
+  readonly skills: readonly SkillShare[];
+}
+
+interface Share {
+  readonly right: number;
+  readonly all: number;
+}
+
+export interface SkillShare extends Share {
+  readonly skill: OralSkill;
+  readonly by: readonly (Share & { readonly learner: string })[];
 }
 
 /** Where a learner stands, and the rule it was asked by. */
@@ -48,13 +69,17 @@ export async function evidencePage(
       report: undefined,
       proposed: [],
       standing: undefined,
+      skills: [],
     };
   const learner = learnerId ? group.learners.find(({ id }) => id === learnerId) : undefined;
   if (learnerId && !learner) throw new AppError("not-found", "There is no such learner in this group.");
   const report = await evidenceReport(db, { groupId: group.id, way, ...(learner && { learnerId: learner.id }) });
   const proposed = (await proposalsFor(db, group)).map(({ id }) => id);
-  const standing = learner && (await masteryOf(db, { group, learner, way }, now));
-  return { groups, group, learner, way, report, proposed, standing };
+  const isHeard = way === "heard";
+  // The order of teaching is one of spellings: what is only heard has no place in it.
+  const standing = learner && !isHeard ? await masteryOf(db, { group, learner, way }, now) : undefined;
+  const skills = isHeard ? sharesBySkill(await skillCountsOf(db, ofOne(group, learner)), group.learners) : [];
+  return { groups, group, learner, way, report, proposed, standing, skills };
 }
 
 async function masteryOf(
@@ -65,4 +90,30 @@ async function masteryOf(
   const scope = await groupScope(db, group);
   const found = await assessmentOf(db, { groupId: group.id, learnerId: learner.id, scope, way }, now);
   return { ...found, rule: scope.school.mastery };
+}
+
+const ofOne = (group: Group, learner: Learner | undefined) => ({
+  groupId: group.id,
+  ...(learner && { learnerId: learner.id }),
+});
+
+/** In the order in which the skills are commonly taught; what all said together is counted nowhere. */
+function sharesBySkill(counts: readonly SkillCount[], learners: readonly Learner[]): SkillShare[] {
+  const shareOf = (some: readonly SkillCount[]): Share => {
+    const sum = (those: readonly SkillCount[]) => those.reduce((all, { count }) => all + count, 0);
+    return {
+      right: sum(some.filter(({ outcome }) => OUTCOME_DEFINITIONS[outcome].countsAs === "right")),
+      all: sum(some),
+    };
+  };
+  const alone = counts.filter(({ outcome }) => OUTCOME_DEFINITIONS[outcome].countsAs !== "together");
+  return ORAL_SKILLS.flatMap((skill) => {
+    const own = alone.filter((one) => one.skill === skill);
+    if (own.length === 0) return [];
+    const by = learners.flatMap(({ id, nickname }) => {
+      const some = own.filter(({ learnerId }) => learnerId === id);
+      return some.length === 0 ? [] : [{ learner: nickname, ...shareOf(some) }];
+    });
+    return [{ skill, ...shareOf(own), by }];
+  });
 }

@@ -1,4 +1,5 @@
 import {
+  EVIDENCE_WAYS,
   type EvidenceFinding,
   type EvidenceWay,
   evidenceFindings,
@@ -62,7 +63,7 @@ export async function askedAbout(db: Queryable, query: Pick<EvidenceQuery, "grou
 export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promise<EvidenceReport> {
   const { group, of } = await askedAbout(db, query);
   const way = query.way ?? "read";
-  const both = await unitCountsOf(db, of);
+  const both = await unitCountsOf(db, of, EVIDENCE_WAYS);
   const counts = both.filter((count) => count.way === way);
   const { outcomes, lessons } = await outcomeCountsOf(db, of, way);
   const named = new Map(group.learners.map(({ id, nickname }) => [id, nickname]));

@@ -4,6 +4,7 @@ import {
   type RawAnswer,
   type ResponseMode,
   type ResponseVerdict,
+  readOralTarget,
   readReading,
   type Segmentation,
 } from "../../core/index.ts";
@@ -35,13 +36,18 @@ export interface EvidenceResponse {
 const READ = new Map<string, Segmentation>();
 
 function targetRead(mode: ResponseMode, word: string, target: string): Segmentation {
-  const key = `${mode === "card" ? "card" : word} ${target}`;
+  const key = `${mode === "card" || mode === "oral" ? mode : ""} ${word} ${target}`;
   let reading = READ.get(key);
   if (!reading) {
-    reading = mode === "card" ? cardReading(target.replace(" ", "=")) : readReading(word, target);
+    reading = readTarget(mode, word, target);
     READ.set(key, reading);
   }
   return reading;
+}
+
+function readTarget(mode: ResponseMode, word: string, target: string): Segmentation {
+  if (mode === "card") return cardReading(target.replace(" ", "="));
+  return mode === "oral" ? readOralTarget(word, target).reading : readReading(word, target);
 }
 
 /** A response as the database writes it into one text with all the others. */

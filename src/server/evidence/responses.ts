@@ -8,6 +8,7 @@ import {
   type RawAnswer,
   type ResponseMode,
   type ResponseVerdict,
+  writeOralTarget,
   writeReading,
 } from "../../core/index.ts";
 import type { LearnerId, SessionId } from "../../schemas/ids.ts";
@@ -87,7 +88,7 @@ function checkedTarget(session: Session, input: NewResponse, accent: AccentSetti
     ]);
   if (!isAnswerTo(input.mode, session.words[input.wordIndex] as string))
     throw new AppError("invalid", "That cannot be answered in this way.", [
-      { field: "mode", message: "card goes with a card, the others with a word" },
+      { field: "mode", message: "card goes with a card, oral with an ears-only item, the others with a word" },
     ]);
   if (input.answer.built && !MODES[input.mode].hasAttempts)
     throw new AppError("invalid", "Only a word that was built has attempts.", [
@@ -95,7 +96,7 @@ function checkedTarget(session: Session, input: NewResponse, accent: AccentSetti
     ]);
   const beyond = input.answer.substitutions.find(({ unit }) => unit >= target.units.length);
   if (beyond)
-    throw new AppError("invalid", `That word has ${target.units.length} graphemes.`, [
+    throw new AppError("invalid", `That word has ${target.units.length} ${found.oral ? "sounds" : "graphemes"}.`, [
       { field: "answer.substitutions", message: `unit must be from 0 to ${target.units.length - 1}` },
     ]);
   return found;
@@ -150,7 +151,8 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
   refuseAfterTheEnd(session, input);
   await checkMember(db, session, input.learnerId);
   const { accent } = await getSchool(db);
-  const { reading: target, activity } = checkedTarget(session, input, accent);
+  const found = checkedTarget(session, input, accent);
+  const { reading: target, activity } = found;
   if (input.supersedes) {
     const [old] = await db.select().from(responses).where(eq(responses.id, input.supersedes));
     if (!old) throw notFound("earlier mark");
@@ -168,10 +170,10 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       learnerId: input.learnerId,
       wordIndex: input.wordIndex,
       word: target.word,
-      target: writeReading(target),
+      target: found.oral ? writeOralTarget(found.oral) : writeReading(target),
       mode: input.mode,
       answer: input.answer,
-      verdict: verdictOf(target, input.mode, input.answer, accent),
+      verdict: verdictOf(found, input.mode, input.answer, accent),
       classifier: CLASSIFIER_VERSION,
       heldBack: activity.heldBack,
       supersedes: changesIt ? (last?.id ?? null) : null,

@@ -1,9 +1,9 @@
 import { and, eq, inArray, isNull, sql } from "drizzle-orm";
-import type { EvidenceWay, Outcome, UnitCount } from "../../core/light.ts";
+import type { EvidenceWay, OralSkill, Outcome, UnitCount } from "../../core/light.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { learners, memberships } from "../db/schema.ts";
-import { lessonTotals, outcomeTotals, unitTotals } from "../db/schema-totals.ts";
+import { lessonTotals, outcomeTotals, skillTotals, unitTotals } from "../db/schema-totals.ts";
 import { RIGHT } from "./counts.ts";
 
 /** Whose totals are meant: of a group's learners, or of one of them. */
@@ -29,11 +29,14 @@ export interface LearnerUnitCount extends UnitCount {
   readonly lastAt: string;
 }
 
-/** What a group's learners read or built as what; words kept back are not among it. */
+/** What is done with letters. */
+const BY_LETTERS: readonly EvidenceWay[] = ["read", "built"];
+
+/** What a group's learners read or built as what; words kept back are not among it. @param ways without it, what is done with letters */
 export async function unitCountsOf(
   db: Queryable,
   of: TotalsOf,
-  ways: readonly EvidenceWay[] = ["read", "built"],
+  ways: readonly EvidenceWay[] = BY_LETTERS,
 ): Promise<readonly LearnerUnitCount[]> {
   const rows = await db
     .select({ total: unitTotals })
@@ -50,6 +53,25 @@ export async function unitCountsOf(
     count: n,
     lastAt: lastAt.toISOString(),
   }));
+}
+
+/** How ears-only answers came out, by what was practised. */
+export interface SkillCount {
+  readonly learnerId: LearnerId;
+  readonly skill: OralSkill;
+  readonly outcome: Outcome;
+  readonly count: number;
+}
+
+/** How a group's ears-only answers came out. */
+export async function skillCountsOf(db: Queryable, of: TotalsOf): Promise<readonly SkillCount[]> {
+  const { learnerId, skill, outcome, count } = skillTotals;
+  return db
+    .select({ learnerId, skill, outcome, count })
+    .from(skillTotals)
+    .innerJoin(learners, eq(learners.id, learnerId))
+    .innerJoin(memberships, eq(memberships.learnerId, learnerId))
+    .where(and(ofGroup(of), sql`${count} > 0`));
 }
 
 /** How answers of one way of working came out in all. */

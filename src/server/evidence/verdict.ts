@@ -4,28 +4,30 @@ import {
   type ClassifiedResponse,
   classifyBuilt,
   classifyMarked,
+  classifyOral,
+  classifyOralMark,
   classifyResponse,
   MODES,
   type RawAnswer,
   type ResponseMode,
   type ResponseVerdict,
-  type Segmentation,
   taughtOf,
 } from "../../core/index.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import type { TypedAnswerInput } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
-import { markableTarget } from "../sessions/lesson-run.ts";
+import { markableTarget, type RunTarget } from "../sessions/lesson-run.ts";
 import { getSession } from "../sessions/sessions.ts";
 
-/** What an answer says of every unit of its target. */
+/** What an answer says of every unit of its target. @param target with what was asked for by ear, where it was */
 export function verdictOf(
-  target: Segmentation,
+  { reading: target, oral }: Pick<RunTarget, "reading" | "oral">,
   mode: ResponseMode,
   answer: RawAnswer,
   accent: AccentSettings,
 ): ResponseVerdict {
+  if (oral) return classifyOralMark(oral, answer, accent);
   if (answer.built) return classifyBuilt(target, answer.built, accent);
   if (answer.typed === undefined || answer.outcome !== "wrong") return classifyMarked(target, answer, accent);
   const { units } = classifyResponse(target, answer.typed, { mode: MODES[mode].judgedAs, accent });
@@ -35,6 +37,8 @@ export function verdictOf(
 /** A typed answer as it would be judged, and the graphemes it is judged against. */
 export interface TypedVerdict extends ClassifiedResponse {
   readonly graphemes: readonly string[];
+  /** Phoneme ids of each: what it is called by where there are no letters. */
+  readonly sounds: readonly (readonly string[])[];
 }
 
 /**
@@ -56,7 +60,10 @@ export async function typedVerdict(
   const neighbours = [words[at - 1], words[at + 1]].filter((word): word is string => word !== undefined);
   const options = { mode: MODES[input.mode].judgedAs, accent, neighbours, taught: taughtOf(scope) };
   return {
-    ...classifyResponse(found.reading, input.typed, options),
+    ...(found.oral
+      ? classifyOral(found.oral, input.typed, { accent })
+      : classifyResponse(found.reading, input.typed, options)),
     graphemes: found.reading.units.map(({ grapheme }) => grapheme),
+    sounds: found.reading.units.map(({ phonemes }) => phonemes),
   };
 }

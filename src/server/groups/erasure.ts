@@ -145,6 +145,7 @@ export async function sweepDisk(db: Database): Promise<void> {
     "unit_totals",
     "outcome_totals",
     "lesson_totals",
+    "skill_totals",
     "put_off",
   ])
     await db.execute(sql.raw(`vacuum full ${table}`));

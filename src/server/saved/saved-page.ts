@@ -1,4 +1,4 @@
-import { type ActivityKind, isCard, type OralSkill, type SetKind, wordsShownInSet } from "../../core/light.ts";
+import { type ActivityKind, isWordTarget, type OralSkill, type SetKind, wordsShownInSet } from "../../core/light.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import { listChains } from "../chains/chains.ts";
 import type { Queryable } from "../db/database.ts";
@@ -50,7 +50,7 @@ export async function savedItems(db: Queryable): Promise<SavedItem[]> {
         id,
         kind: "lesson",
         title,
-        words: [...new Set(words)].filter((word) => !isCard(word)),
+        words: [...new Set(words)].filter(isWordTarget),
         isPutAway: false,
         at: startedAt,
       });

@@ -2,7 +2,10 @@ import {
   type AccentSettings,
   cardReading,
   isCard,
+  isWordTarget,
   lexiconIn,
+  type OralTarget,
+  oralTargetOf,
   type RunItem,
   readChain,
   runItems,
@@ -36,19 +39,25 @@ export interface RunWord extends RunItem {
   readonly index: number | null;
   readonly reading: Segmentation | undefined;
   readonly step: StepCheck | undefined;
+  /** What is asked for by ear. */
+  readonly oral?: OralTarget;
 }
 
 /** The items of an activity as its words are read in it: what stands beside a word decides between two readings. */
 export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): RunWord[] {
   const items = runItems(activity.content, accent);
   const names = items.map(({ target }) => target?.name);
-  const words = names.filter((name): name is string => name !== undefined && !isCard(name));
+  const words = names.filter((name): name is string => name !== undefined && isWordTarget(name));
   const { readings, steps } = readChain(words, lexiconIn(shippedLexicon(), accent));
   let at = -1;
   return items.map((item, k): RunWord => {
     const name = names[k];
     const index = activity.targets[k] ?? null;
     if (name === undefined) return { ...item, index: null, reading: undefined, step: undefined };
+    if (item.prompt.code === "oral") {
+      const oral = oralTargetOf(item.prompt.item);
+      return { ...item, index, reading: oral.reading, step: undefined, oral };
+    }
     if (isCard(name)) return { ...item, index, reading: cardReading(name), step: undefined };
     at++;
     return { ...item, index, reading: readings[at], step: steps[at - 1] };
@@ -58,6 +67,8 @@ export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): 
 /** Where something is answered to in a session. */
 export interface RunTarget {
   readonly reading: Segmentation;
+  /** What is asked for by ear. */
+  readonly oral?: OralTarget | undefined;
   readonly activity: RunActivity;
   readonly item: RunItem;
 }
@@ -71,7 +82,7 @@ export function targetAt(session: Session, wordIndex: number, accent: AccentSett
   for (const activity of session.run.activities) {
     if (!activity.targets.includes(wordIndex)) continue;
     const found = wordsOfActivity(activity, accent).find(({ index }) => index === wordIndex);
-    return found?.reading && { reading: found.reading, activity, item: found };
+    return found?.reading && { reading: found.reading, oral: found.oral, activity, item: found };
   }
   return undefined;
 }

@@ -1,5 +1,5 @@
 import { desc, eq, getTableColumns, type InferSelectModel, type SQL, sql } from "drizzle-orm";
-import { dayIn, isCard } from "../../core/light.ts";
+import { dayIn, isWordTarget } from "../../core/light.ts";
 import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
@@ -120,7 +120,7 @@ export async function changeSession(
 /** Words of the group's last sessions: the planner passes over them where it can. */
 export async function recentWords(db: Queryable, groupId: GroupId, lessons = 3): Promise<string[]> {
   const latest = await listSessions(db, groupId, lessons);
-  return [...new Set(latest.flatMap((session) => session.words))].filter((word) => !isCard(word));
+  return [...new Set(latest.flatMap((session) => session.words))].filter(isWordTarget);
 }
 
 /** On how many days before this one a group has been taught some of these sounds. */

@@ -4,6 +4,7 @@ import {
   DEFAULT_FOILS,
   keyOfGpc,
   likelySounds,
+  type OralTarget,
   type PlannedKind,
   type PracticeSettings,
   type Prompt,
@@ -26,7 +27,7 @@ import { unitCountsOf } from "../evidence/totals.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, getGroup } from "../groups/groups.ts";
 import type { RunActivity } from "../plans/lesson-types.ts";
-import { wordsOfActivity } from "./lesson-run.ts";
+import { type RunWord, wordsOfActivity } from "./lesson-run.ts";
 import { getSession, type Session } from "./sessions.ts";
 
 export interface TeachWord {
@@ -49,6 +50,17 @@ export interface TeachItem {
   /** What is answered to, as the session names it: a word, or a GPC id for a card. */
   readonly target: string | undefined;
   readonly word: TeachWord | undefined;
+  /** What is asked for by ear; undefined for everything that has letters. */
+  readonly oral?: TeachOral;
+}
+
+/** Sounds without letters, to be marked one by one. */
+export interface TeachOral {
+  readonly reading: Segmentation;
+  /** Indices of the sounds that are asked for. */
+  readonly asked: readonly number[];
+  /** For each sound, those most likely said instead, likeliest first. */
+  readonly likely: readonly (readonly string[])[];
 }
 
 export interface TeachActivity {
@@ -135,7 +147,8 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
     heldBack,
     settings: activity.settings ?? school.practice,
     walk: content.kind === "family-walk" ? content.way : undefined,
-    items: words.map(({ prompt, target, index, reading }, k): TeachItem => {
+    items: words.map(({ prompt, target, index, reading, oral }, k): TeachItem => {
+      if (oral) return oralItem({ prompt, target, index }, oral);
       const before = words[k - 1]?.reading;
       const tray = () =>
         buildTray({
@@ -163,5 +176,20 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
         },
       };
     }),
+  };
+}
+
+function oralItem(
+  { prompt, target, index }: Pick<RunWord, "prompt" | "target" | "index">,
+  oral: OralTarget,
+): TeachItem {
+  const { reading, asked } = oral;
+  return {
+    prompt,
+    index,
+    mode: target?.mode,
+    target: target?.name,
+    word: undefined,
+    oral: { reading, asked, likely: reading.units.map((_, unit) => likelySounds(reading, unit)) },
   };
 }

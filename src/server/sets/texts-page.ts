@@ -1,5 +1,5 @@
 import { and, desc, eq, inArray, sql } from "drizzle-orm";
-import { type GroupScope, isCard, taughtGpcs } from "../../core/light.ts";
+import { type GroupScope, MODES, RESPONSE_MODES, taughtGpcs } from "../../core/light.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { responses, sessions } from "../db/schema.ts";
@@ -51,6 +51,8 @@ export async function textsPage(
 }
 
 const LESSONS_LOOKED_AT = 3;
+/** Ways of working in which a word was before a learner's eyes, or written. */
+const WORD_MODES = RESPONSE_MODES.filter((mode) => MODES[mode].answersTo === "word");
 
 async function wordsGotWrong(db: Queryable, groupId: GroupId): Promise<string[]> {
   const latest = await db
@@ -70,8 +72,9 @@ async function wordsGotWrong(db: Queryable, groupId: GroupId): Promise<string[]>
           latest.map(({ id }) => id),
         ),
         eq(responses.standing, true),
+        inArray(responses.mode, WORD_MODES),
         sql`${responses.answer} ->> 'outcome' = 'wrong'`,
       ),
     );
-  return rows.map(({ word }) => word).filter((word) => !isCard(word));
+  return rows.map(({ word }) => word);
 }
