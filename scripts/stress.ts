@@ -1,6 +1,6 @@
 /**
  * `npm run stress`: what `npm test` does in short, in full: crashes, migrations cut short, a burst of
- * marks, power cuts. Prints its figures;
+ * marks, power cuts, old folders, and the checks against things outside (docs/checks.md). Prints its figures;
  * those of the last run stand in docs/quality.md. Build first (`npm run build`).
  *   npm run stress -- <crashes> <migrations> <power cuts> <marks>   (default 100 30 20 10000)
  */
@@ -21,8 +21,12 @@ console.log("migrations cut short", await killedMigrations(root, migrations, SEE
 console.log("marks of 30 devices in one burst", await markBurst(join(root, "burst"), marks, 30));
 rmSync(root, { recursive: true, force: true });
 removeEmpties();
-const { status } = spawnSync("npx", ["vitest", "run", "tests/server/power-cut.test.ts"], {
-  stdio: "inherit",
-  env: { ...process.env, ZIP_STEP_ROUNDS: String(powerCuts) },
-});
+const { status } = spawnSync(
+  "npx",
+  ["vitest", "run", "tests/server/power-cut.test.ts", "tests/server/old-folders.test.ts", "tests/outside"],
+  {
+    stdio: "inherit",
+    env: { ...process.env, ZIP_STEP_ROUNDS: String(powerCuts), ZIP_STEP_IN_FULL: "1" },
+  },
+);
 process.exit(status ?? 1);

@@ -96,6 +96,16 @@ export {
 } from "./materials/sheets.ts";
 export type { NonsenseVerdict } from "./nonsense/judge-nonsense.ts";
 export type { NonsenseRequest, NonsenseShape, NonsenseWord } from "./nonsense/make-nonsense.ts";
+export {
+  type Counters,
+  type CountersAction,
+  type CountersTask,
+  type CountersVerdict,
+  checkCounters,
+  countersTask,
+  moveCounters,
+  newCounters,
+} from "./oral/counters.ts";
 export { type OralItem, type SoundPlace, type Spoken, wordsOfOralItem } from "./oral/item.ts";
 export type { OralItemFault } from "./oral/judge-item.ts";
 export * from "./oral/limits.ts";

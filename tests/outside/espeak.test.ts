@@ -9,6 +9,7 @@ import {
   shippedLexicon,
   taughtAt,
 } from "../../src/core/index.ts";
+import { some } from "../in-full.ts";
 
 /**
  * Reading by rule against eSpeak NG (npm phonemizer, WASM), an independent letter-to-sound engine. Both
@@ -66,9 +67,9 @@ const say = (name: string, { share, disagreements }: Awaited<ReturnType<typeof c
   );
 
 describe("reading by rule and eSpeak NG", () => {
-  it("agree on every regular word of one syllable", async () => {
-    const regular = shippedLexicon()
-      .words.filter((entry) => entry.syllables === 1 && entry.readings[0].units.every((unit) => unit.commonness === 1))
+  it("agree on regular words of one syllable, every second of them", async () => {
+    const regular = some(shippedLexicon().words, 2)
+      .filter((entry) => entry.syllables === 1 && entry.readings[0].units.every((unit) => unit.commonness === 1))
       .flatMap(({ word }) => {
         const reading = decode(word);
         return reading ? [{ word, reading }] : [];

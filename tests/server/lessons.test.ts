@@ -219,7 +219,7 @@ describe("what does not fit the group now", () => {
     const chainId = await savedChain(["kite", "cot", "coat", "goat"], { length: 4, locked: [], mode: "ears-only" });
     const { body } = await start({ chainId });
     expect(body.words).toEqual(["change-middle:kite", "change-middle:cot", "change-beginning:coat"]);
-    expect((await mark(body.id, 0)).status).toBe(400);
+    expect((await mark(body.id, 0, {})).status).toBe(400);
     const [activity] = body.run.activities;
     expect(activity.own).toBeUndefined();
     expect(

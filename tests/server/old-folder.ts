@@ -62,7 +62,6 @@ const ROWS: readonly (readonly [table: string, insert: string])[] = [
   ],
   ["put_off", `(group_id, focus_id) values ('${GROUP}', 'e=e>ɪ')`],
   ["outcome_totals", `(learner_id, way, held_back, outcome, count) values ('${LEARNER}', 'read', false, 'right', 2)`],
-  ["skill_totals", `(learner_id, skill, outcome, count) values ('${LEARNER}', 'first-sound', 'right', 1)`],
   ["lesson_totals", `(learner_id, way, session_id, count) values ('${LEARNER}', 'read', '${SESSION}', 2)`],
   [
     "unit_totals",

@@ -1,4 +1,13 @@
-import type { NoOralSet, OralItem, OralSkill, OralSource, SoundPlace, Spoken } from "../../core/light.ts";
+import type {
+  CountersTask,
+  CountersVerdict,
+  NoOralSet,
+  OralItem,
+  OralSkill,
+  OralSource,
+  SoundPlace,
+  Spoken,
+} from "../../core/light.ts";
 import { soundName, soundsText } from "./sounds.ts";
 
 /** The words for ears-only work: what to ask, and what is right. */
@@ -129,3 +138,22 @@ export function noOralSetWords(reason: NoOralSet): string {
       return `Today's words give ${reason.possible === 0 ? "no item" : `only ${reason.possible}`} for this. Let words heard often in, or choose another skill.`;
   }
 }
+
+/** What a learner does with counters, as the teacher says it. */
+export const countersAsk = ({ does }: CountersTask): string =>
+  ({
+    split: "One counter for each sound.",
+    change: "Lift the counter of the sound that changes.",
+    take: "Lift the sound that goes, and take it away.",
+    add: "Put one in where the new sound comes: lift the counter that it comes before, or none for the end.",
+  })[does];
+
+/** What a look at the counters says. */
+export const countersVerdictWords = ({ code }: CountersVerdict): string =>
+  ({
+    right: "Right",
+    "too-few": "There are more sounds. Say it again, slowly.",
+    "too-many": "There are fewer sounds. Say it again, slowly.",
+    "other-sound": "It is another sound. Say both words again.",
+    "none-lifted": "Which one changes? Lift it.",
+  })[code];

@@ -46,10 +46,10 @@ const kindsOf = (activities: readonly Activity[]) => activities.map(({ content }
 
 describe("a drafted lesson", () => {
   it.each(SEQUENCES.map((sequence) => [sequence.id, sequence] as const))(
-    "%s, at every fifth step: everything decodable and suitable, minutes add up, nothing empty, nothing held back shown",
+    "%s, at every eighth step: everything decodable and suitable, minutes add up, nothing empty, nothing held back shown",
     (_, sequence) => {
       const never = new Set(lexicon.unsuitableWords);
-      for (let step = 1; step <= sequence.steps.length; step += 5) {
+      for (let step = 1; step <= sequence.steps.length; step += 8) {
         const minutes = [10, 20, 30, 45][Math.floor(step / 2) % 4] as number;
         // Both templates, turn about.
         const template = TEMPLATES[Math.floor(step / 4) % TEMPLATES.length] as LessonTemplate;

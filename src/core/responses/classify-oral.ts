@@ -23,8 +23,6 @@ interface OralOptions {
  *
  * @param target what was asked for (`oralTargetOf`)
  * @param typed a word, a respelling, or sounds one by one ("f … i … sh")
- *
- * @example classifyOral(oralTargetOf(item), "cat", { accent: GENERAL_AMERICAN }).verdict // "right", "wrong" …
  */
 export function classifyOral(
   target: OralTarget,

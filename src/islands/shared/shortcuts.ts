@@ -38,6 +38,7 @@ export const SHORTCUTS = {
     "next-activity": { keys: ["PageDown"], shown: "Page down", does: "the next activity" },
     "previous-activity": { keys: ["PageUp"], shown: "Page up", does: "the activity before" },
     change: { keys: ["c"], shown: "C", does: "show or hide what changed" },
+    counters: { keys: ["k"], shown: "K", does: "ears only: blank counters, one a sound" },
     sign: { keys: ["m"], shown: "M", does: "my turn, together, your turn" },
     turn: { keys: ["([1-9])"], shown: "1 to 9", does: "give the turn to that learner" },
     right: { keys: ["Enter"], shown: "Enter", does: "mark: right" },

@@ -3,6 +3,7 @@ import { memo, type ReactNode } from "react";
 import { gappedWord } from "../../core/light.ts";
 import type { ElementSize } from "../shared/use-element-size.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
+import { CountersLine } from "./CountersLine.tsx";
 import type { BoardDisplay, Display } from "./lesson/displays.ts";
 
 interface Props {
@@ -135,6 +136,7 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
   list: (display) => {
     return <WordTable display={display} />;
   },
+  counters: (display) => <CountersLine display={display} />,
   board: (display) => {
     return <PassiveBoard board={display.board} />;
   },

@@ -17,6 +17,8 @@ interface Props {
   readonly isWord: boolean;
   readonly isBlended: boolean;
   readonly hasBoard: boolean;
+  /** Counters are shown, or could be; undefined where they do not help. */
+  readonly counters: boolean | undefined;
   readonly way: Way;
   readonly showChange: boolean;
   readonly canBuild: boolean;
@@ -38,6 +40,7 @@ interface WordNavActions {
   readonly againAtSight: () => void;
   readonly setWay: (way: Way) => void;
   readonly toggleBuilding: () => void;
+  readonly toggleCounters: () => void;
   readonly shuffle: () => void;
   readonly dropItem: () => void;
   readonly skipCurrent: () => void;
@@ -58,7 +61,12 @@ export const WordNav = memo(function WordNav(props: Props) {
     >
       {isWord && <WayChoice way={way} onWay={actions.setWay} />}
       <NavButton name="Back" keys="←" disabled={props.isFirst} onPress={actions.back} />
-      {!props.hasBoard && <NavButton name={isWord ? "Tap" : "Show"} keys="space" onPress={actions.tap} />}
+      {!props.hasBoard && !props.counters && (
+        <NavButton name={isWord ? "Tap" : "Show"} keys="space" onPress={actions.tap} />
+      )}
+      {props.counters !== undefined && (
+        <NavButton name={props.counters ? "No counters" : "Counters"} keys="K" onPress={actions.toggleCounters} />
+      )}
       {isWord && (
         <NavButton name={isBlended ? "Open" : "Blend"} keys={isBlended ? "↓" : "B"} onPress={actions.openOrBlend} />
       )}

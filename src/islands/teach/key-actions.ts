@@ -18,6 +18,7 @@ export function keyActions({ getState, dispatch }: TeachStore, commands: TeachCo
     "next-activity": () => dispatch({ type: "next-activity" }),
     "previous-activity": () => dispatch({ type: "previous-activity" }),
     change: () => dispatch({ type: "toggle", what: "showChange" }),
+    counters: () => dispatch({ type: "toggle", what: "withCounters" }),
     sign: () => dispatch({ type: "next-turn-sign" }),
     turn: ({ key }) => {
       const learner = getState().page.group.learners[Number(key) - 1];

@@ -5,8 +5,9 @@ import { canRedo, canUndo } from "../shared/history.ts";
 import { useLazy } from "../shared/use-lazy.ts";
 import { CueLine } from "./CueLine.tsx";
 import { DisplayArea } from "./DisplayArea.tsx";
-import { LazyBoard } from "./LazyBoard.tsx";
+import { LazyBoard, LazyCounters } from "./LazyBoard.tsx";
 import { LearnerEdge } from "./LearnerEdge.tsx";
+import type { CountersMove } from "./lesson/counters-board.ts";
 import * as select from "./lesson/selectors.ts";
 import { MarkBar } from "./MarkBar.tsx";
 import { SubstitutionBar } from "./SubstitutionBar.tsx";
@@ -57,6 +58,7 @@ export function CurrentDisplay() {
   const { dispatch, commands } = useTeachActions();
   const display = useTeach(select.display);
   const board = useTeach(select.board);
+  const counters = useTeach(select.countersBoard);
   const word = useTeach((state) => select.item(state)?.word);
   const canMark = useTeach((state) => select.item(state)?.index !== null);
   const pressed = useTeach(({ pressedUnit }) => pressedUnit);
@@ -68,6 +70,7 @@ export function CurrentDisplay() {
       pressUnit: (unit: number) => dispatch({ type: "press-unit", unit }),
       act: (action: Parameters<NonNullable<Parameters<typeof LazyBoard>[0]["board"]>["onAct"]>[0]) =>
         dispatch({ type: "board", action }),
+      moveCounters: (move: CountersMove) => dispatch({ type: "counters", move }),
       boxes: () => dispatch({ type: "toggle", what: "boxes" }),
       picture: () => dispatch({ type: "toggle", what: "picture" }),
     }),
@@ -92,7 +95,12 @@ export function CurrentDisplay() {
           }
         }
       />
-      {!board && (
+      <LazyCounters
+        board={
+          counters && display?.kind === "counters" ? { board: counters, display, onMove: on.moveCounters } : undefined
+        }
+      />
+      {!board && !counters && (
         <DisplayArea display={display ?? NOTHING} pressed={pressed} onPressUnit={canMark ? on.pressUnit : undefined} />
       )}
     </div>
@@ -112,6 +120,7 @@ export function WordControls() {
       againAtSight: () => dispatch({ type: "again-at-sight" }),
       setWay: (way: ReturnType<typeof select.way>) => dispatch({ type: "way", way }),
       toggleBuilding: () => dispatch({ type: "toggle-building" }),
+      toggleCounters: () => dispatch({ type: "toggle", what: "withCounters" }),
       // Chance comes from outside the reducer.
       shuffle: () => dispatch({ type: "shuffle", random: Math.random }),
       dropItem: () => dispatch({ type: "drop-item" }),
@@ -136,6 +145,7 @@ export function WordControls() {
         isWord={useTeach((state) => select.display(state)?.kind === "word")}
         isBlended={useTeach(select.isBlended)}
         hasBoard={isBuilding}
+        counters={useTeach((state) => (select.canUseCounters(state) ? state.withCounters : undefined))}
         way={useTeach(select.way)}
         showChange={useTeach(({ showChange }) => showChange)}
         canBuild={useTeach(select.canBuild)}

@@ -54,7 +54,17 @@ export type Display =
   | { readonly kind: "text"; readonly text: string; readonly spans: readonly (readonly [number, number])[] }
   /** All the words of a list at once, read across or down; `at` is the one whose turn it is. */
   | { readonly kind: "list"; readonly words: readonly string[]; readonly at: number; readonly down: boolean }
-  | { readonly kind: "board"; readonly board: BoardDisplay };
+  | { readonly kind: "board"; readonly board: BoardDisplay }
+  | CountersDisplay;
+
+/** Blank counters, one a sound. */
+export interface CountersDisplay {
+  readonly kind: "counters";
+  /** Numbers of the counters on the line. */
+  readonly line: readonly number[];
+  /** Number of the one that is lifted. */
+  readonly lifted: number | undefined;
+}
 
 /** A word being built, as everybody sees it. */
 export interface BoardDisplay {

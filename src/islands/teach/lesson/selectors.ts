@@ -1,11 +1,19 @@
 import { createSelector } from "reselect";
-import { ACTIVITY_KINDS, OUTCOME_DEFINITIONS, type Outcome, outcomesFor, type Prompt } from "../../../core/light.ts";
+import {
+  ACTIVITY_KINDS,
+  countersTask,
+  OUTCOME_DEFINITIONS,
+  type Outcome,
+  outcomesFor,
+  type Prompt,
+} from "../../../core/light.ts";
 import type { Learner } from "../../../server/groups/groups.ts";
 import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
 import { paperHref } from "../../shared/paper-href.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
 import { type Board, newBoard } from "./board.ts";
-import { type Display, displaysOf, type Way } from "./displays.ts";
+import { type CountersBoard, newCountersBoard } from "./counters-board.ts";
+import { type CountersDisplay, type Display, displaysOf, type Way } from "./displays.ts";
 import { itemKeyOf, itemsInOrder, otherActivity } from "./lesson-state.ts";
 import { markKey } from "./marks.ts";
 import type { TeachState } from "./teach-state.ts";
@@ -106,6 +114,27 @@ const boardDisplay = createSelector(
       },
     },
 );
+/** The counters of the current item; undefined where they do not help, or are not wanted. */
+export const countersBoard = createSelector(
+  [item, ({ withCounters }: TeachState) => withCounters, (state: TeachState) => state.counters.get(itemKey(state))],
+  (item, wanted, begun): CountersBoard | undefined => {
+    const task = item?.prompt.code === "oral" ? countersTask(item.prompt.item) : undefined;
+    return wanted && task ? (begun ?? newCountersBoard(task)) : undefined;
+  },
+);
+/** Do counters help with the current item? */
+export const canUseCounters = createSelector(
+  [item],
+  (item) => item?.prompt.code === "oral" && countersTask(item.prompt.item) !== undefined,
+);
+
+const countersDisplay = createSelector([countersBoard], (board): CountersDisplay | undefined => {
+  if (!board) return undefined;
+  const { task, counters, verdict } = board;
+  // The sound that was put in is the one that changed.
+  const isNew = task.does === "add" && verdict?.code === "right" && task.at !== undefined;
+  return { kind: "counters", line: counters.line, lifted: isNew ? counters.line[task.at] : counters.lifted };
+});
 const listDisplay = createSelector(
   [isListed, items, ({ lesson }: TeachState) => lesson.item, ({ listing }: TeachState) => listing],
   (isListed, items, at, listing): Display | undefined =>
@@ -115,7 +144,7 @@ const listDisplay = createSelector(
 );
 /** What stands before learners now. */
 export const display = (state: TeachState): Display | undefined =>
-  boardDisplay(state) ?? listDisplay(state) ?? displays(state)[stageIndex(state)];
+  boardDisplay(state) ?? countersDisplay(state) ?? listDisplay(state) ?? displays(state)[stageIndex(state)];
 
 /** Has the word been blended at this turn? */
 export const isBlended = (state: TeachState): boolean => {

@@ -253,3 +253,64 @@ describe("what goes with an item", () => {
     expect(START.book.marks.size).toBe(0);
   });
 });
+
+describe("counters", () => {
+  const spoken = (text: string, sounds: string) => ({ text, sounds: sounds.split(" "), isWord: true });
+  const change = {
+    ...({
+      skill: "change-middle",
+      key: "cat cut",
+      kind: "change",
+      place: "middle",
+      at: 1,
+      old: "æ",
+      sound: "ʌ",
+    } as const),
+    first: spoken("cat", "k æ t"),
+    answer: spoken("cut", "k ʌ t"),
+  };
+  const rhyme = {
+    skill: "say-a-rhyme",
+    key: "cat",
+    kind: "say-a-rhyme",
+    first: spoken("cat", "k æ t"),
+    answers: [],
+  } as const;
+  const oral = (item: typeof change | typeof rhyme) => ({
+    ...itemOf(LAP, 0),
+    prompt: { code: "oral" as const, item },
+    word: undefined,
+  });
+  const ears = activity("ears", [], {
+    kind: "ears-only",
+    contentKind: "ears-only",
+    items: [oral(change), oral(rhyme)],
+  });
+  const played = (...actions: TeachAction[]) => actions.reduce(teachReducer, startTeaching(pageOf([ears])));
+  const on: TeachAction = { type: "toggle", what: "withCounters" };
+  const lift = (counter: number): TeachAction => ({ type: "counters", move: { type: "lift", counter } });
+  const check: TeachAction = { type: "counters", move: { type: "check" } };
+
+  it("stand in the place of the ear where they are wanted and help", () => {
+    expect(select.display(played())?.kind).toBe("listen");
+    expect(select.display(played(on))).toEqual({ kind: "counters", line: [0, 1, 2], lifted: undefined });
+    expect(select.display(played(on, next))?.kind).toBe("listen");
+    expect(select.canUseCounters(played(next))).toBe(false);
+  });
+
+  it("are checked against the sounds; a move makes the answer old; what is right stays", () => {
+    expect(select.countersBoard(played(on, lift(0), check))?.verdict).toEqual({ code: "other-sound" });
+    expect(select.countersBoard(played(on, lift(0), check, lift(1)))?.verdict).toBeUndefined();
+    const right = played(on, lift(1), check);
+    expect(select.countersBoard(right)?.verdict).toEqual({ code: "right" });
+    expect(select.countersBoard(teachReducer(right, lift(2)))?.counters.lifted).toBe(1);
+    const again = teachReducer(right, { type: "counters", move: { type: "restart" } });
+    expect(select.display(again)).toEqual({ kind: "counters", line: [0, 1, 2], lifted: undefined });
+  });
+
+  it("are another line for every item, and nothing where there are none", () => {
+    expect(played(lift(1)).counters.size).toBe(0);
+    const there = played(on, lift(1), next, { type: "back" });
+    expect(select.countersBoard(there)?.counters.lifted).toBe(1);
+  });
+});

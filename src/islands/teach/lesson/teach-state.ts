@@ -4,6 +4,7 @@ import type { Place } from "../../../server/sessions/sessions.ts";
 import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { TURN_SIGNS, type TurnSign } from "../learners-view.ts";
 import { type Board, type BoardAction, boardReducer } from "./board.ts";
+import { type CountersBoard, type CountersMove, countersReducer } from "./counters-board.ts";
 import type { Way } from "./displays.ts";
 import {
   itemKeyOf,
@@ -60,6 +61,10 @@ export interface TeachState {
   readonly typing: boolean;
   /** By item key and learner. */
   readonly boards: ReadonlyMap<string, Board>;
+  /** By item key. */
+  readonly counters: ReadonlyMap<string, CountersBoard>;
+  /** Counters stand in the place of the ear, where they help. */
+  readonly withCounters: boolean;
   readonly showChange: boolean;
   readonly listing: Listing;
   /** A box for each sound on the board. */
@@ -88,13 +93,14 @@ export type TeachAction =
   | { readonly type: "way"; readonly way: Way }
   | { readonly type: "turn-sign"; readonly sign: TurnSign }
   | { readonly type: "next-turn-sign" }
-  | { readonly type: "toggle"; readonly what: "showChange" | "boxes" | "picture" | "dark" }
+  | { readonly type: "toggle"; readonly what: "showChange" | "boxes" | "picture" | "dark" | "withCounters" }
   | { readonly type: "toggle-building" }
   | { readonly type: "listing"; readonly listing: Listing }
   | { readonly type: "give-turn"; readonly learnerId: string }
   | { readonly type: "press-unit"; readonly unit: number | undefined }
   | { readonly type: "type-answer"; readonly open: boolean }
   | { readonly type: "board"; readonly action: BoardAction }
+  | { readonly type: "counters"; readonly move: CountersMove }
   | { readonly type: "marked"; readonly mark: Mark; readonly passTurn: boolean }
   | { readonly type: "mark-stored"; readonly id: string }
   | { readonly type: "mark-refused"; readonly id: string; readonly reason: string }
@@ -130,6 +136,8 @@ export function startTeaching({ session, group, activities, responses, accent, n
     pressedUnit: undefined,
     typing: false,
     boards: new Map(),
+    counters: new Map(),
+    withCounters: false,
     showChange: true,
     listing: undefined,
     boxes: false,
@@ -215,6 +223,12 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
       return { ...state, typing: action.open && select.item(state)?.index != null, pressedUnit: undefined };
     case "board":
       return onBoard(state, action.action);
+    case "counters": {
+      const board = select.countersBoard(state);
+      if (!board) return state;
+      const next = countersReducer(board, action.move);
+      return { ...state, counters: new Map(state.counters).set(itemKeyOf(lesson), next) };
+    }
     case "marked":
       return withMark(state, action.mark, action.passTurn);
     case "mark-stored":
