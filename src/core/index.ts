@@ -67,6 +67,7 @@ export {
   classifyResponse,
   type LearnerResponse,
 } from "./responses/classify-response.ts";
+export { classifySentence } from "./responses/classify-sentence.ts";
 export { ERROR_PATTERNS } from "./responses/error-patterns.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { firstDecodableStep, taughtByStep } from "./scope/first-step.ts";

@@ -140,7 +140,7 @@ export {
   wordsShownIn,
 } from "./practice/activity-kinds.ts";
 export { type CardAnswer, type CardPack, cardPack, DEFAULT_PACK_SIZE } from "./practice/card-pack.ts";
-export { cardReading, isAnswerTo, isCard, isWordTarget } from "./practice/cards.ts";
+export { cardReading, isAnswerTo, isCard, isSentenceName, isWordTarget, sentenceOfName } from "./practice/cards.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { priorityOf, whatToDrop } from "./practice/fit.ts";
@@ -186,6 +186,7 @@ export type { ErrorPattern } from "./responses/error-patterns.ts";
 export type { Finding } from "./responses/finding.ts";
 export { likelySounds } from "./responses/likely-sounds.ts";
 export { OUTCOME_DEFINITIONS, OUTCOMES, type Outcome } from "./responses/outcomes.ts";
+export { PAPER_SIGN, type PaperCell, readPaperCell, writePaperCell } from "./responses/paper-cell.ts";
 export type { RawAnswer, Substitution } from "./responses/raw-answer.ts";
 export {
   EVIDENCE_WAYS,
@@ -196,6 +197,12 @@ export {
   RESPONSE_MODES,
   type ResponseMode,
 } from "./responses/response-modes.ts";
+export {
+  SENTENCE_RULES,
+  type SentenceRule,
+  type SentenceVerdict,
+  type SentenceWord,
+} from "./responses/sentence-verdict.ts";
 export {
   DEFAULT_SCHOOL,
   type GroupScope,

@@ -3,6 +3,9 @@ import { OUTCOMES, RESPONSE_MODES, UNIT_RESULTS } from "../core/light.ts";
 import { answerField, momentField, typedField } from "./fields.ts";
 import { learnerIdField, responseIdField, sessionIdField } from "./ids.ts";
 
+/** A sentence of a dictation is its own name. */
+const LONGEST_NAME = 320;
+
 export const newResponseInput = z.object({
   /** Made by the browser. */
   id: responseIdField,
@@ -10,12 +13,14 @@ export const newResponseInput = z.object({
   learnerId: learnerIdField,
   wordIndex: z.number().int().min(0).max(10_000),
   /** What stands there on the page that sends it; a page that is behind is told so. */
-  word: z.string().max(60).optional(),
+  word: z.string().max(LONGEST_NAME).optional(),
   mode: z.enum(RESPONSE_MODES, `must be one of ${RESPONSE_MODES.join(", ")}`),
   answer: answerField,
   supersedes: responseIdField.nullable().default(null),
   /** True to take a mark back: the row supersedes it and counts for nothing. */
   withdrawn: z.boolean().default(false),
+  /** Made on paper, and typed in afterwards: it is no late one. */
+  onPaper: z.boolean().optional(),
   at: momentField,
 });
 
@@ -43,4 +48,7 @@ export const storedResponseField = z.object({
 /** As it is parsed. */
 export type NewResponse = z.infer<typeof newResponseInput>;
 /** As a browser sends it, and keeps it until it is stored. */
-export type SentResponse = Required<Omit<z.input<typeof newResponseInput>, "word">> & { readonly word?: string };
+export type SentResponse = Required<Omit<z.input<typeof newResponseInput>, "word" | "onPaper">> & {
+  readonly word?: string;
+  readonly onPaper?: boolean;
+};

@@ -9,6 +9,7 @@ import {
   MARK_KINDS,
   MERGERS,
   type SchoolSettings,
+  SENTENCE_RULES,
   SOUND_STYLES,
 } from "../core/light.ts";
 import { practiceField, wordField } from "./fields.ts";
@@ -37,6 +38,10 @@ export const schoolInput = z.object({
     .max(KEPT_OUT_LIST_IDS.length, "names each once"),
   practice: practiceField.default(DEFAULT_PRACTICE),
   mastery: masteryField.default(DEFAULT_MASTERY),
+  sentenceRules: z
+    .array(z.enum(SENTENCE_RULES, `must be one of ${SENTENCE_RULES.join(", ")}`))
+    .max(SENTENCE_RULES.length, "names each once")
+    .default([...SENTENCE_RULES]),
   never: z.array(wordField).max(2000, "at most 2,000 words"),
 }) satisfies z.ZodType<SchoolSettings>;
 

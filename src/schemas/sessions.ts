@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { wordField } from "./fields.ts";
 import { chainIdField, groupIdField, idField, learnerIdField, setIdField } from "./ids.ts";
+import { titleField } from "./saved.ts";
 
 const orderField = z.array(z.number().int().min(0).max(400)).max(400);
 
@@ -18,12 +19,18 @@ export const sessionChangeInput = z
   .object({ place: placeField.optional(), ended: z.boolean().optional() })
   .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
 
-/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, or a learner's cards. */
+/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, words in a row, or a learner's cards. */
 export const newSessionInput = z.union([
   z.object({ chainId: chainIdField }),
   z.object({ setId: setIdField }),
   z.object({ groupId: groupIdField, activityId: idField }),
   z.object({ groupId: groupIdField, lesson: z.literal(true) }),
+  z.object({
+    groupId: groupIdField,
+    /** Read one after another, as they were printed. */
+    words: z.array(wordField).min(1, "at least one word").max(80, "at most 80 words"),
+    title: titleField.optional(),
+  }),
   z.object({
     groupId: groupIdField,
     learnerId: learnerIdField,

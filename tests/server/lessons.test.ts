@@ -369,6 +369,40 @@ describe("what goes to the record", () => {
     );
   });
 
+  it("a dictated sentence: each of its words counts as written, by the school's rules; taken from paper it is no late mark", async () => {
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
+    const kind = { ...AIM, kind: "dictation", seed: 1 };
+    const added = (await send("POST /api/plans/:planId/activities", { id: group.id, body: kind })).body;
+    const edited = await send("PATCH /api/plans/:planId/activities/:activityId", {
+      params: { planId: group.id, activityId: added.activities[0].id },
+      body: { words: ["ship"], sentences: ["The ship is big."] },
+    });
+    expect(edited.status, JSON.stringify(edited.body)).toBe(200);
+    const session = (await start({ lesson: true })).body;
+    const at = session.words.indexOf("“The ship is big.”");
+    expect(at).toBeGreaterThan(0);
+    const built = async () => {
+      const { rows } = (await send("GET /api/evidence", { query: `groupId=${group.id}&way=built` })).body;
+      return Object.fromEntries(rows.map(({ gpc, wrong, chances }: Record<string, number>) => [gpc, [wrong, chances]]));
+    };
+    const before = await built();
+    const judged = await send("POST /api/sessions/:sessionId/verdicts", {
+      id: session.id,
+      body: { wordIndex: at, mode: "sentence", typed: "the sip is big" },
+    });
+    expect(judged.body.sentence.broken).toEqual(["capital", "stop"]);
+    await send("PATCH /api/sessions/:sessionId", { id: session.id, body: { ended: true } });
+    const answer = { outcome: "written-again", typed: "the sip is big" };
+    const stored = await mark(session.id, at, answer, { mode: "sentence", onPaper: true });
+    expect([stored.status, stored.body.late]).toEqual([201, undefined]);
+    const after = await built();
+    const [wrong, chances] = before["sh=ʃ"] ?? [0, 0];
+    expect(after["sh=ʃ"]).toEqual([wrong + 1, chances + 1]);
+    const { disagreements } = await import("../../src/server/evidence/recount.ts");
+    expect(await disagreements(await database(), gull() as LearnerId)).toEqual([]);
+    expect((await mark(session.id, at, {}, { mode: "wrote" })).status).toBe(400);
+  });
+
   it("words kept back are counted apart, and are in no row", async () => {
     const { activities } = await draft();
     const heldBack = activities.find((one) => one.heldBack) as Part;

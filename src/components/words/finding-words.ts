@@ -1,7 +1,9 @@
-import type { ClassifiedResponse, ErrorPattern, Finding } from "../../core/light.ts";
+import type { ClassifiedResponse, ErrorPattern, Finding, ResponseMode } from "../../core/light.ts";
+import type { TypedVerdict } from "../../server/evidence/verdict.ts";
 import { counted } from "./counted.ts";
 import { POSITION_NAME } from "./reasons.ts";
-import { soundName } from "./sounds.ts";
+import { sentenceVerdictWords } from "./sentence-words.ts";
+import { soundAlone, soundName } from "./sounds.ts";
 
 /** What a response showed, by the names that teachers use. */
 const PATTERN_TOLD: Readonly<Record<ErrorPattern, string>> = {
@@ -43,6 +45,12 @@ function findingWords(finding: Finding, graphemes: readonly string[]): string {
     case "substitution":
       return `${graphemes[finding.unit]} as ${finding.built ?? soundName(finding.said)}, ${where(finding.position)}`;
   }
+}
+
+/** The same of an answer that is being typed, whatever it answers to. */
+export function typedVerdictWords(verdict: TypedVerdict, mode: ResponseMode): string {
+  if (verdict.sentence) return sentenceVerdictWords(verdict.sentence);
+  return verdictWords(verdict, mode === "oral" ? verdict.sounds.map(soundAlone) : verdict.graphemes);
 }
 
 /** A judged answer in one line for the teacher. @param graphemes of the word, or the names of its sounds where there were no letters */

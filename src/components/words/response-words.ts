@@ -13,6 +13,7 @@ export const OUTCOME_WORDS = {
   right: { button: "Right", told: "right" },
   "after-tapping": { button: "After tapping", told: "right after tapping" },
   "self-corrected": { button: "Put right", told: "put right without help" },
+  "written-again": { button: "Written again", told: "wrong, written again underneath" },
   together: { button: "All said", told: "said by all together" },
   "no-attempt": { button: "Not tried", told: "not tried" },
   wrong: { button: "Wrong", told: "wrong" },
@@ -39,6 +40,7 @@ export const MODE_VERB = {
   chose: "chose",
   card: "said",
   oral: "said",
+  sentence: "wrote",
 } as const satisfies Readonly<Record<ResponseMode, string>>;
 
 interface WayWords {

@@ -1,5 +1,6 @@
 import type { ChangePosition } from "../chains/moves.ts";
 import { positionOf } from "../chains/step-compare.ts";
+import { readReading } from "../lexicon/asset.ts";
 import type { ResponseVerdict } from "../responses/classify.ts";
 import { gpcId } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
@@ -16,7 +17,7 @@ export interface UnitCount {
 /** A response as it is counted. */
 export interface JudgedResponse {
   readonly target: Segmentation;
-  readonly verdict: Pick<ResponseVerdict, "units">;
+  readonly verdict: Pick<ResponseVerdict, "units" | "sentence">;
 }
 
 /**
@@ -25,6 +26,11 @@ export interface JudgedResponse {
  * attempt) gives none.
  */
 export function unitCounts({ target, verdict }: JudgedResponse): readonly UnitCount[] {
+  // Of a sentence each word counts by itself.
+  if (verdict.sentence)
+    return verdict.sentence.words.flatMap(({ word, target: written, units }) =>
+      written === undefined ? [] : unitCounts({ target: readReading(word, written), verdict: { units } }),
+    );
   return target.units.flatMap((unit, k): UnitCount[] => {
     const judged = verdict.units[k];
     // Two that changed places were both there: it tells nothing of either.

@@ -55,7 +55,7 @@ const COLON = ":";
 export const oralName = (item: OralItem): string => `${item.skill}${COLON}${labelOf(item)}`;
 
 /** Is a target an ears-only item? */
-export const isOralName = (target: string): boolean => target.includes(COLON);
+export const isOralName = (target: string): boolean => /^[a-z-]+:/.test(target);
 
 /** `"stamp"`: the word in the name of an ears-only item. */
 export const wordOfOralName = (target: string): string => target.slice(target.indexOf(COLON) + 1);

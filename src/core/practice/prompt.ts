@@ -4,6 +4,7 @@ import type { Bin } from "../families/sort-bins.ts";
 import type { OralItem } from "../oral/item.ts";
 import { oralName } from "../oral/oral-target.ts";
 import type { ResponseMode } from "../responses/response-modes.ts";
+import { sentenceName } from "./cards.ts";
 
 /** One thing the helper says or does; put into words by the interface. */
 export type Prompt =
@@ -112,7 +113,7 @@ const TARGETS: {
   whole: read,
   real: read,
   dictate: ({ word }) => ({ name: word, mode: "wrote" }),
-  "dictate-sentence": nothing,
+  "dictate-sentence": ({ sentence }) => ({ name: sentenceName(sentence), mode: "sentence" }),
   find: chosen,
   gap: chosen,
   judge: chosen,

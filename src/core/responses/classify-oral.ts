@@ -86,10 +86,10 @@ const POSITION: Readonly<Partial<Record<OralTarget["skill"], "initial" | "medial
  * known of sounds that were not asked for.
  */
 export function classifyOralMark(target: OralTarget, answer: RawAnswer, accent: AccentSettings): ResponseVerdict {
-  const isTyped = answer.typed !== undefined && answer.outcome === "wrong";
-  const { units } = isTyped
-    ? classifyOral(target, answer.typed, { accent })
-    : classifyMarked(target.reading, answer, accent);
+  const { units } =
+    answer.typed !== undefined && answer.outcome === "wrong"
+      ? classifyOral(target, answer.typed, { accent })
+      : classifyMarked(target.reading, answer, accent);
   const isAsked = new Set(target.asked);
   return {
     classifier: CLASSIFIER_VERSION,

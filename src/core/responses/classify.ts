@@ -4,6 +4,7 @@ import { saidAs } from "../spelling/said.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { OUTCOME_DEFINITIONS, type Outcome } from "./outcomes.ts";
 import type { RawAnswer } from "./raw-answer.ts";
+import type { SentenceVerdict } from "./sentence-verdict.ts";
 
 /** Raised whenever the same raw answer would get another verdict: old records can then be judged anew. */
 export const CLASSIFIER_VERSION = 2;
@@ -32,6 +33,8 @@ export interface ResponseVerdict {
   readonly outcome: Outcome;
   /** One a unit of the target; a unit nothing is known of is neither right nor wrong. */
   readonly units: readonly UnitVerdict[];
+  /** Of a sentence: its words; `units` is then empty. */
+  readonly sentence?: SentenceVerdict;
 }
 
 export const RIGHT: UnitVerdict = { result: "right", said: [] };

@@ -12,19 +12,30 @@ interface OutcomeDefinition {
   readonly isTried: boolean;
   /** Only where the units of a word are tapped. */
   readonly needsTaps: boolean;
+  /** Only where something was written. */
+  readonly needsWriting: boolean;
   /** The word is offered again in the same lesson. */
   readonly comesAgain: boolean;
 }
 
 /** How an answer came out, one definition each; the words for it are in components/words/response-words.ts. */
 export const OUTCOME_DEFINITIONS = {
-  right: { units: "all-right", countsAs: "right", isUnaided: true, isTried: true, needsTaps: false, comesAgain: false },
+  right: {
+    units: "all-right",
+    countsAs: "right",
+    isUnaided: true,
+    isTried: true,
+    needsTaps: false,
+    needsWriting: false,
+    comesAgain: false,
+  },
   "after-tapping": {
     units: "all-right",
     countsAs: "right",
     isUnaided: false,
     isTried: true,
     needsTaps: true,
+    needsWriting: false,
     comesAgain: false,
   },
   /** Put right by the learner, unasked. */
@@ -34,6 +45,7 @@ export const OUTCOME_DEFINITIONS = {
     isUnaided: false,
     isTried: true,
     needsTaps: false,
+    needsWriting: false,
     comesAgain: false,
   },
   wrong: {
@@ -42,6 +54,17 @@ export const OUTCOME_DEFINITIONS = {
     isUnaided: false,
     isTried: true,
     needsTaps: false,
+    needsWriting: false,
+    comesAgain: true,
+  },
+  /** Wrong at first, and written again underneath from the model: what was written first is what counts. */
+  "written-again": {
+    units: "as-named",
+    countsAs: "not-right",
+    isUnaided: false,
+    isTried: true,
+    needsTaps: false,
+    needsWriting: true,
     comesAgain: true,
   },
   /** Said by the whole group at once: kept, and counted apart from what a learner did alone. */
@@ -51,6 +74,7 @@ export const OUTCOME_DEFINITIONS = {
     isUnaided: false,
     isTried: false,
     needsTaps: false,
+    needsWriting: false,
     comesAgain: false,
   },
   "no-attempt": {
@@ -59,6 +83,7 @@ export const OUTCOME_DEFINITIONS = {
     isUnaided: false,
     isTried: false,
     needsTaps: false,
+    needsWriting: false,
     comesAgain: true,
   },
 } as const satisfies Record<string, OutcomeDefinition>;

@@ -11,7 +11,7 @@ export interface Substitution {
 /** What was recorded, as it was recorded: never rewritten. */
 export interface RawAnswer {
   readonly outcome: Outcome;
-  /** Only with "wrong"; empty when the teacher marked the word wrong and named no sound. */
+  /** Only with what was not right at first; empty when the teacher marked the word wrong and named no sound. */
   readonly substitutions: readonly Substitution[];
   /** Graphemes in order, one list an attempt; only of a word that was built. */
   readonly built?: readonly (readonly string[])[];

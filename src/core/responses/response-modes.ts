@@ -12,8 +12,8 @@ export type AnswerWay = (typeof ANSWER_WAYS)[number];
 export type PackName = "sounds" | "words";
 
 interface ModeDefinition {
-  /** What it is an answer to: a word, a correspondence on a card, or sounds without letters. */
-  readonly answersTo: "word" | "card" | "sounds";
+  /** What it is an answer to: a word, a correspondence on a card, sounds without letters, or a whole sentence. */
+  readonly answersTo: "word" | "card" | "sounds" | "sentence";
   /** How what was answered is judged. */
   readonly judgedAs: AnswerWay;
   /** Where its units are counted as evidence; undefined: it says nothing of the units of a word. */
@@ -45,6 +45,15 @@ export const MODES = {
     pack: undefined,
     hasAttempts: false,
     isTapped: true,
+  },
+  /** A dictated sentence, written: each of its words counts. */
+  sentence: {
+    answersTo: "sentence",
+    judgedAs: "written",
+    countedAs: "built",
+    pack: undefined,
+    hasAttempts: false,
+    isTapped: false,
   },
   /** Pointed to it among others, filled it in, judged it. */
   chose: {
@@ -80,7 +89,19 @@ export type ResponseMode = keyof typeof MODES;
 /** Ids of the modes. */
 export const RESPONSE_MODES = Object.keys(MODES) as [ResponseMode, ...ResponseMode[]];
 
-// One list, so that a screen that shows it is not drawn anew.
-const UNTAPPED = OUTCOMES.filter((outcome) => !OUTCOME_DEFINITIONS[outcome].needsTaps);
-/** The outcomes that an answer in this way can have: nothing but a word is tapped. */
-export const outcomesFor = (mode: ResponseMode): readonly Outcome[] => (MODES[mode].isTapped ? OUTCOMES : UNTAPPED);
+const FOR_MODE = new Map<ResponseMode, readonly Outcome[]>();
+
+/** The outcomes that an answer in this way can have: nothing but a word is tapped, nothing but writing is written again. */
+export function outcomesFor(mode: ResponseMode): readonly Outcome[] {
+  const { isTapped, judgedAs } = MODES[mode];
+  // One list a mode, so that a screen that shows it is not drawn anew.
+  const known = FOR_MODE.get(mode);
+  if (known) return known;
+  const fits = (outcome: Outcome) => {
+    const { needsTaps, needsWriting } = OUTCOME_DEFINITIONS[outcome];
+    return (isTapped || !needsTaps) && (judgedAs === "written" || !needsWriting);
+  };
+  const some = OUTCOMES.filter(fits);
+  FOR_MODE.set(mode, some);
+  return some;
+}

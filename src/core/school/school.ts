@@ -1,6 +1,7 @@
 import { DEFAULT_MASTERY, type MasteryRule } from "../evidence/mastery.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
+import { SENTENCE_RULES, type SentenceRule } from "../responses/sentence-verdict.ts";
 import type { Pattern } from "../scope/patterns.ts";
 import type { Sequence, TaughtGpc } from "../scope/sequence.ts";
 import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "../scope/taught-set.ts";
@@ -24,6 +25,8 @@ export interface SchoolSettings {
   readonly practice: PracticeSettings;
   /** When a card or a word learnt whole counts as known. */
   readonly mastery: MasteryRule;
+  /** What a dictated sentence is looked at for besides its words. */
+  readonly sentenceRules: readonly SentenceRule[];
   /** The teacher's own words to keep out; they win over everything. Lower case. */
   readonly never: readonly string[];
 }
@@ -36,6 +39,7 @@ export const DEFAULT_SCHOOL: SchoolSettings = {
   allowLists: [],
   practice: DEFAULT_PRACTICE,
   mastery: DEFAULT_MASTERY,
+  sentenceRules: SENTENCE_RULES,
   never: [],
 };
 

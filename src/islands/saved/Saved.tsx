@@ -11,7 +11,7 @@ import type { SavedItem } from "../../server/saved/saved-page.ts";
 import { NameDialog, type Naming } from "../shared/NameDialog.tsx";
 import { deferDeletion } from "./deferred-deletion.ts";
 import { changeSaved, copySaved, removeSaved } from "./saved-actions.ts";
-import { hrefOf, kindName, madeOf, printHrefOf, whoseOf } from "./saved-links.ts";
+import { hrefOf, kindName, madeOf, marksHrefOf, printHrefOf, whoseOf } from "./saved-links.ts";
 import { searchSaved } from "./search.ts";
 
 const WORDS_SHOWN = 10;
@@ -128,6 +128,11 @@ export default function Saved({ items: first }: { readonly items: readonly Saved
                     {fewOf(madeOf(item), WORDS_SHOWN)}
                   </span>
                 </span>
+                {marksHrefOf(item) && (
+                  <a className="button flex items-center font-normal" href={marksHrefOf(item)}>
+                    Mark from paper
+                  </a>
+                )}
                 {printHrefOf(item) && (
                   <a className="button flex items-center font-normal" href={printHrefOf(item)}>
                     Print

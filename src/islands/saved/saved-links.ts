@@ -10,6 +10,8 @@ interface SavedLinks {
   readonly name: string;
   readonly href: (item: SavedItem) => string;
   readonly print?: (item: SavedItem) => string | undefined;
+  /** Where it is marked from paper. */
+  readonly marks?: (item: SavedItem) => string;
 }
 
 /** Most words that a sheet takes from a lesson. */
@@ -24,6 +26,7 @@ const LINKS: Record<Exclude<SavedItem["kind"], SetKind>, SavedLinks> = {
   lesson: {
     name: "Lesson taught",
     href: ({ id }) => `/teach/${id}`,
+    marks: ({ id }) => `/teach/${id}/paper`,
     print: ({ groupId, words }) =>
       words.length > 0
         ? paperHref({ groupId: groupId as string, from: { words: words.slice(0, MOST_PRINTED) } })
@@ -50,6 +53,9 @@ export const hrefOf = (item: SavedItem): string => linksOf(item.kind).href(item)
 
 /** Where it is printed; undefined where it has nothing to print. */
 export const printHrefOf = (item: SavedItem): string | undefined => linksOf(item.kind).print?.(item);
+
+/** Where it is marked from paper; undefined where nothing was taught. */
+export const marksHrefOf = (item: SavedItem): string | undefined => linksOf(item.kind).marks?.(item);
 
 /** What it is made of, as it is read: its words, or the names of its parts. */
 export const madeOf = ({ kind, words, parts = [] }: SavedItem): readonly string[] =>

@@ -4,6 +4,7 @@ import { DemoChoice } from "./DemoChoice.tsx";
 import { HelpChoice } from "./HelpChoice.tsx";
 import { KnownWhen } from "./KnownWhen.tsx";
 import { Section } from "./parts.tsx";
+import { SentencesWritten } from "./SentencesWritten.tsx";
 import { TimeZone } from "./TimeZone.tsx";
 import { useSchool } from "./use-school.ts";
 import { WordsKeptOut } from "./WordsKeptOut.tsx";
@@ -26,6 +27,7 @@ export default function Settings({ school: first, timeZone, samples, words, isDe
           <WordsSound {...choices} samples={samples} />
           <WordsKeptOut {...choices} />
           <KnownWhen {...choices} />
+          <SentencesWritten {...choices} />
           <TimeZone first={timeZone} />
           <Section title="Short help">
             <HelpChoice />

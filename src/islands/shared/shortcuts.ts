@@ -45,6 +45,7 @@ export const SHORTCUTS = {
     "after-tapping": { keys: ["t"], shown: "T", does: "mark: right after tapping" },
     "self-corrected": { keys: ["s"], shown: "S", does: "mark: put right without help" },
     together: { keys: ["a"], shown: "A", does: "mark: all said it together" },
+    "written-again": { keys: ["g"], shown: "G", does: "mark: wrong, and written again underneath" },
     "no-attempt": { keys: ["n"], shown: "N", does: "mark: not tried" },
     wrong: { keys: ["w"], shown: "W, or press a letter", does: "mark: wrong" },
     type: { keys: ["h"], shown: "H", does: "type what was said or written" },

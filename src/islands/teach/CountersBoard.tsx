@@ -19,7 +19,7 @@ export default function CountersBoard({ board, display, onMove }: CountersBoardP
     <div
       data-counters={display.line.length}
       data-verdict={verdict?.code}
-      className="flex min-h-0 w-full flex-1 flex-col items-center justify-evenly px-6"
+      className="flex min-h-0 w-full flex-1 flex-col items-center justify-evenly gap-2 overflow-y-auto px-3"
       onClick={(event) => event.stopPropagation()}
       onMouseDown={(event) => event.stopPropagation()}
       // A counter that has the focus is pressed by Space: the lesson does not go on.

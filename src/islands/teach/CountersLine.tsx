@@ -12,12 +12,12 @@ export function CountersLine({ display, onLift }: Props) {
   return (
     <ol
       aria-label={`${line.length} counters`}
-      className="flex min-h-[26vh] items-end justify-center gap-[1.6vw] border-b-6 border-rule px-[3vw] pb-[2vh]"
+      className="flex items-end justify-center gap-[1.6vw] border-b-6 border-rule px-[3vw] pt-[max(44px,min(11vh,9vw))] pb-[1.5vh]"
     >
       {line.map((counter, k) => {
         const isLifted = counter === lifted;
         const name = `Counter ${k + 1}${isLifted ? ", lifted" : ""}`;
-        const look = `block size-[min(12vh,10vw)] rounded-full border-4 border-ink bg-tape ${isLifted ? "-translate-y-[8vh] outline-4 outline-offset-4 outline-change" : ""}`;
+        const look = `block size-[max(44px,min(12vh,10vw))] rounded-full border-4 border-ink bg-tape ${isLifted ? "-translate-y-2/3 outline-4 outline-offset-4 outline-change" : ""}`;
         return (
           <li key={counter} data-counter={counter} data-lifted={isLifted || undefined}>
             {onLift ? (

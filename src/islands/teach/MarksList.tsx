@@ -3,7 +3,14 @@ import { Dialog } from "../../components/ui/Dialog.tsx";
 import { counted } from "../../components/words/counted.ts";
 import { answerWords, MODE_VERB } from "../../components/words/response-words.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
-import { isCard, isOralName, type ResponseMode, wordOfOralName } from "../../core/light.ts";
+import {
+  isCard,
+  isOralName,
+  isSentenceName,
+  type ResponseMode,
+  sentenceOfName,
+  wordOfOralName,
+} from "../../core/light.ts";
 import type { StoredResponse } from "../../server/evidence/responses.ts";
 import { call } from "../shared/client.ts";
 import type { Mark, Marks } from "./lesson/marks.ts";
@@ -16,7 +23,7 @@ interface Props {
 }
 
 /** Ways of working in which what was answered can be typed. */
-const TYPED_MODES: readonly ResponseMode[] = ["read", "wrote", "oral"];
+const TYPED_MODES: readonly ResponseMode[] = ["read", "wrote", "sentence", "oral"];
 
 const OTHERS_OFFERED = 6;
 
@@ -175,7 +182,13 @@ function waitingLines(marks: Marks, activities: TeachState["lesson"]["activities
 }
 
 const wordShown = (target: string) =>
-  isOralName(target) ? wordOfOralName(target) : isCard(target) ? gpcLetters(target) : target;
+  isSentenceName(target)
+    ? sentenceOfName(target)
+    : isOralName(target)
+      ? wordOfOralName(target)
+      : isCard(target)
+        ? gpcLetters(target)
+        : target;
 
 /** What is stored, with what is on its way in its place; in the order of the words. */
 function linesOf(stored: readonly StoredResponse[], waiting: readonly Line[]): readonly Line[] {

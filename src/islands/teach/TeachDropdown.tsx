@@ -8,6 +8,7 @@ import type { DefaultOpen } from "./LazyMenu.tsx";
 import type { Listing } from "./lesson/teach-state.ts";
 import { MarksList } from "./MarksList.tsx";
 import { MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
+import { useTeachActions } from "./teach-store.ts";
 
 const LISTINGS: readonly Listing[] = ["across", "down", undefined];
 const LISTING_NAME = {
@@ -18,6 +19,7 @@ const LISTING_NAME = {
 
 /** The menu itself, with the button that opens it. */
 export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
+  const { sessionId } = useTeachActions();
   const [adding, setAdding] = useState(false);
   const [refusal, setRefusal] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -70,6 +72,9 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
         ))}
         <MenuItem onSelect={props.onDark}>{props.dark ? "Light room on the wall" : "Dark room on the wall"}</MenuItem>
         {/* In a tab of its own: the lesson stays where it is. */}
+        <MenuItem onSelect={() => window.open(`/teach/${sessionId}/paper`, "_blank", "noopener")}>
+          Mark from paper…
+        </MenuItem>
         <MenuItem isDisabled={!props.paper} onSelect={() => window.open(props.paper, "_blank", "noopener")}>
           Print these words…
         </MenuItem>

@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useId, useState } from "react";
-import { verdictWords } from "../../components/words/finding-words.ts";
-import { soundAlone } from "../../components/words/sounds.ts";
-import type { ResponseMode } from "../../core/light.ts";
+import { typedVerdictWords } from "../../components/words/finding-words.ts";
+import { MODES, type ResponseMode } from "../../core/light.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import type { TypedVerdict } from "../../server/evidence/verdict.ts";
 import { call } from "../shared/client.ts";
@@ -52,7 +51,7 @@ export default function TypedAnswer(props: TypedAnswerProps) {
     const last = judged?.typed === typed ? judged.verdict : await judge(typed).catch(() => undefined);
     onKeep(typed.trim(), last?.verdict === "right" ? "right" : "wrong");
   };
-  const asked = mode === "wrote" ? `What did ${learner} write?` : `What did ${learner} say?`;
+  const asked = MODES[mode].judgedAs === "written" ? `What did ${learner} write?` : `What did ${learner} say?`;
   return (
     <form
       aria-label={asked}
@@ -75,7 +74,7 @@ export default function TypedAnswer(props: TypedAnswerProps) {
         autoCapitalize="none"
         spellCheck={false}
         maxLength={200}
-        className="field w-44 font-learner text-[20px]"
+        className={`field font-learner text-[20px] ${mode === "sentence" ? "w-96" : "w-44"}`}
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
         onKeyDown={(event) => {
@@ -97,10 +96,7 @@ export default function TypedAnswer(props: TypedAnswerProps) {
         </button>
       ))}
       <p role="status" className="min-w-60 flex-1 leading-snug">
-        {failure ||
-          (verdict
-            ? verdictWords(verdict, mode === "oral" ? verdict.sounds.map(soundAlone) : verdict.graphemes)
-            : "A word, as it sounded, or sound by sound: f i sh")}
+        {failure || (verdict ? typedVerdictWords(verdict, mode) : "A word, as it sounded, or sound by sound: f i sh")}
       </p>
       <button type="button" className="button ml-auto" onClick={onClose}>
         Never mind

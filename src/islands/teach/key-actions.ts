@@ -28,6 +28,7 @@ export function keyActions({ getState, dispatch }: TeachStore, commands: TeachCo
     "after-tapping": mark("after-tapping"),
     "self-corrected": mark("self-corrected"),
     together: mark("together"),
+    "written-again": mark("written-again"),
     "no-attempt": mark("no-attempt"),
     wrong: mark("wrong"),
     type: () => dispatch({ type: "type-answer", open: true }),

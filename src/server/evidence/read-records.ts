@@ -47,6 +47,7 @@ function targetRead(mode: ResponseMode, word: string, target: string): Segmentat
 
 function readTarget(mode: ResponseMode, word: string, target: string): Segmentation {
   if (mode === "card") return cardReading(target.replace(" ", "="));
+  if (mode === "sentence") return { word, units: [], cost: 0 };
   return mode === "oral" ? readOralTarget(word, target).reading : readReading(word, target);
 }
 

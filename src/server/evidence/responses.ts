@@ -150,7 +150,8 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
   const session = await getSession(db, input.sessionId);
   refuseAfterTheEnd(session, input);
   await checkMember(db, session, input.learnerId);
-  const { accent } = await getSchool(db);
+  const school = await getSchool(db);
+  const { accent } = school;
   const found = checkedTarget(session, input, accent);
   const { reading: target, activity } = found;
   if (input.supersedes) {
@@ -170,10 +171,10 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       learnerId: input.learnerId,
       wordIndex: input.wordIndex,
       word: target.word,
-      target: found.oral ? writeOralTarget(found.oral) : writeReading(target),
+      target: writtenTarget(found, input.mode),
       mode: input.mode,
       answer: input.answer,
-      verdict: verdictOf(found, input.mode, input.answer, accent),
+      verdict: verdictOf(found, input.mode, input.answer, school),
       classifier: CLASSIFIER_VERSION,
       heldBack: activity.heldBack,
       supersedes: changesIt ? (last?.id ?? null) : null,
@@ -186,7 +187,13 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
     ...(last?.standing && changesIt ? [{ response: last, by: -1 }] : []),
     ...(input.withdrawn ? [] : [{ response: row as ResponseRow, by: 1 }]),
   ]);
-  return { ...toStored(row as ResponseRow), ...(session.endedAt !== null && { late: true }) };
+  return { ...toStored(row as ResponseRow), ...(session.endedAt !== null && !input.onPaper && { late: true }) };
+}
+
+/** What was asked for, as it is kept: `readTarget` of read-records.ts reads it. */
+function writtenTarget({ reading, oral }: RunTarget, mode: ResponseMode): string {
+  if (oral) return writeOralTarget(oral);
+  return MODES[mode].answersTo === "sentence" ? reading.word : writeReading(reading);
 }
 
 /** A browser's clock may be so far ahead of ours. */

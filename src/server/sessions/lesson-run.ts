@@ -2,6 +2,7 @@ import {
   type AccentSettings,
   cardReading,
   isCard,
+  isSentenceName,
   isWordTarget,
   lexiconIn,
   type OralTarget,
@@ -11,6 +12,7 @@ import {
   runItems,
   type Segmentation,
   type StepCheck,
+  sentenceOfName,
   shippedLexicon,
 } from "../../core/index.ts";
 import { AppError } from "../http/errors.ts";
@@ -58,11 +60,16 @@ export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): 
       const oral = oralTargetOf(item.prompt.item);
       return { ...item, index, reading: oral.reading, step: undefined, oral };
     }
+    if (isSentenceName(name))
+      return { ...item, index, reading: sentenceReading(sentenceOfName(name)), step: undefined };
     if (isCard(name)) return { ...item, index, reading: cardReading(name), step: undefined };
     at++;
     return { ...item, index, reading: readings[at], step: steps[at - 1] };
   });
 }
+
+/** A sentence has no units of its own: its words are judged one by one. */
+const sentenceReading = (sentence: string): Segmentation => ({ word: sentence, units: [], cost: 0 });
 
 /** Where something is answered to in a session. */
 export interface RunTarget {

@@ -33,6 +33,7 @@ import { addSessionWords, getSession, type Session } from "./sessions.ts";
 export async function startSession(db: Queryable, input: NewSessionInput, now: Date): Promise<Session> {
   if ("chainId" in input) return startChain(db, input.chainId, now);
   if ("setId" in input) return startSet(db, input.setId, now);
+  if ("words" in input) return startWords(db, input, now);
   if ("pack" in input) return startPack(db, input, now);
   if ("lesson" in input) return startLesson(db, input.groupId, now);
   return startActivity(db, input, now);
@@ -69,6 +70,26 @@ async function startSet(db: Queryable, setId: SetId, now: Date): Promise<Session
     heldBack: false,
   };
   return begin(db, { groupId: set.groupId, title: set.title, activities: [activity] }, now);
+}
+
+/** Words in a row: what was printed, and is marked from paper. */
+async function startWords(
+  db: Queryable,
+  { groupId, words, title }: Extract<NewSessionInput, { readonly words: unknown }>,
+  now: Date,
+): Promise<Session> {
+  await getGroup(db, groupId);
+  const activity = {
+    id: randomUUID(),
+    kind: "word-list" as const,
+    title: "",
+    content: { kind: "word-list" as const, words },
+    minutes: minutesFor("word-list", words.length),
+    ifTime: false,
+    heldBack: false,
+  };
+  const named = words.length > 1 ? `${words[0]} to ${words.at(-1)}` : (words[0] as string);
+  return begin(db, { groupId, title: title ?? named, activities: [activity] }, now);
 }
 
 /** One activity of the plan, on its own. */
