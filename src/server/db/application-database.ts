@@ -6,6 +6,7 @@ import { lookThroughBackup } from "../backup/look-through.ts";
 import { restoreInto } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
 import { countWhatIsNot } from "../evidence/recount.ts";
+import { rejudgeAll } from "../evidence/rejudge.ts";
 import { eraseDue, sweepDisk } from "../groups/erasure.ts";
 import { dataFolder } from "./data-folder.ts";
 import { type Database, type OpenDatabase, openDatabase } from "./database.ts";
@@ -25,6 +26,8 @@ async function open(): Promise<OpenDatabase> {
 
 /** Milliseconds between two looks at whether the day's backup is still to be made. */
 const LOOK_FOR_BACKUP_EVERY = 30 * 60 * 1000;
+/** Milliseconds after a start until old answers are looked at. */
+const REJUDGE_AFTER = 10 * 1000;
 /** The first look comes when the first page has been drawn. */
 const FIRST_LOOK_AFTER = 60 * 1000;
 
@@ -78,6 +81,15 @@ export async function restoreBackup(name: string, now: Date): Promise<BackupHead
   return header;
 }
 
+/** What an older classifier has judged is judged anew, a little at a time. What fails now is tried at the next start. */
+async function rejudge(): Promise<void> {
+  const opened = await opening?.catch(() => undefined);
+  if (opened && !opened.isDown())
+    await rejudgeAll(opened).catch((error: Error) =>
+      console.error(`Not all answers are judged anew: ${error.message}`),
+    );
+}
+
 const giveBack = () =>
   opening?.then(
     (opened) => opened.close(),
@@ -107,6 +119,7 @@ function lookAfter(): void {
     if (opened && !opened.isDown()) await opened.db.execute(sql`checkpoint`).catch(() => undefined);
   }, CHECKPOINT_EVERY).unref();
   setInterval(eraseWhatIsDue, LOOK_FOR_ERASURES_EVERY).unref();
+  setTimeout(rejudge, REJUDGE_AFTER).unref();
   setTimeout(dailyBackup, FIRST_LOOK_AFTER).unref();
   setInterval(dailyBackup, LOOK_FOR_BACKUP_EVERY).unref();
 }

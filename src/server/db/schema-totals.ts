@@ -106,3 +106,20 @@ export const lessonTotals = pgTable(
     check("lesson_totals_count", sql`count >= 0`),
   ],
 );
+
+/** How far old answers have been judged anew, a row a version of the classifier (`evidence/rejudge.ts`). */
+export const rejudgings = pgTable(
+  "rejudgings",
+  {
+    classifier: integer("classifier").primaryKey(),
+    /** Answers are gone through in the order of their ids; null: not begun. */
+    after: uuid("after"),
+    looked: integer("looked").notNull().default(0),
+    /** Answers that are judged otherwise than before. */
+    changed: integer("changed").notNull().default(0),
+    doneAt: timestamp("done_at", { withTimezone: true }),
+    /** When somebody has read what has changed. */
+    seenAt: timestamp("seen_at", { withTimezone: true }),
+  },
+  () => [check("rejudgings_counts", sql`looked >= changed and changed >= 0`)],
+);

@@ -12,6 +12,7 @@ import type { GroupId, LearnerId, ResponseId, SessionId } from "../../schemas/id
 import { storedResponseField } from "../../schemas/responses.ts";
 import type { Queryable } from "../db/database.ts";
 import { learners, memberships, responses, sessions } from "../db/schema.ts";
+import type { RunTarget } from "../sessions/lesson-run.ts";
 
 /** Can what a row holds be shown and counted? Rows come from every version there has been, and from copied folders. */
 export const isReadable = (row: unknown): boolean => storedResponseField.safeParse(row).success;
@@ -49,6 +50,12 @@ function readTarget(mode: ResponseMode, word: string, target: string): Segmentat
   if (mode === "card") return cardReading(target.replace(" ", "="));
   if (mode === "sentence") return { word, units: [], cost: 0 };
   return mode === "oral" ? readOralTarget(word, target).reading : readReading(word, target);
+}
+
+/** What a row's answer is judged against. @returns undefined for a row that cannot be read */
+export function judgedAgainst(row: ReadableParts): Pick<RunTarget, "reading" | "oral"> | undefined {
+  const reading = targetOf(row);
+  return reading && { reading, ...(row.mode === "oral" && { oral: readOralTarget(row.word, row.target) }) };
 }
 
 /** A response as the database writes it into one text with all the others. */

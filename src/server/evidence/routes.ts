@@ -6,6 +6,7 @@ import { evidenceReport } from "./evidence.ts";
 import { evidenceCsv } from "./evidence-csv.ts";
 import { openedResponses } from "./opened.ts";
 import { proposalsFor, putProposalOff, takeUpProposal } from "./proposals.ts";
+import { seeRejudging } from "./rejudge.ts";
 import { storeResponse } from "./responses.ts";
 
 export const EVIDENCE_ROUTES = {
@@ -30,6 +31,10 @@ export const EVIDENCE_ROUTES = {
     summary: "Takes up a proposal that was put off.",
     query: focusQuery,
     run: ({ db, params, query }) => takeUpProposal(db, params.groupId, query.focusId),
+  }),
+  ...route("PUT /api/rejudging/seen", {
+    summary: "Says that somebody has read what judging old answers anew has changed.",
+    run: ({ db, now }) => seeRejudging(db, now),
   }),
   ...route("GET /api/evidence", {
     summary: "What was read or built as what, for a group or one learner of it.",
