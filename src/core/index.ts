@@ -19,6 +19,7 @@ export { planFirst } from "./chains/planner/plan-first.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";
 export { readChain } from "./chains/read-chain.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
+export { wordsThatTell } from "./chains/words-that-tell.ts";
 export {
   type EvidenceCount,
   type FocusProposal,

@@ -44,6 +44,9 @@ export const addWordsInput = z.object({
   words: z.array(wordField).min(1, "at least one word").max(20, "at most 20 words at once"),
 });
 
+/** The word on the screen, that another may come after, and the one that comes next. */
+export const soFarQuery = z.object({ word: wordField.optional(), after: wordField.optional() });
+
 export type SessionChangeInput = z.infer<typeof sessionChangeInput>;
 
 export type NewSessionInput = z.infer<typeof newSessionInput>;

@@ -157,3 +157,35 @@ test("by ear: a sound is pressed, an answer typed, counters say where it changes
   await expect(page.getByRole("row", { name: /short u as in cup/ })).toContainText("short a as in cat");
   await withoutFaults(page);
 });
+
+test("while a lesson runs, a quiet line tells what has shown itself and offers a word that would make it sure", async ({
+  page,
+  server,
+}) => {
+  const group = await newGroup(page, server, "Wigeons", ["Ivy", "Jo"]);
+  const chain = await post(page, server, "/api/chains", {
+    groupId: group.id,
+    words: ["pen", "ten", "tin"],
+    aim: { focus: [], contrasts: [] },
+  });
+  const session = await post(page, server, "/api/sessions", { chainId: chain.id });
+  await page.goto(`${server.address}/teach/${session.id}`);
+  await alive(page);
+  const line = page.getByRole("note", { name: "So far" });
+  for (const said of ["pin", "tin"]) {
+    await page.keyboard.press("1");
+    await page.keyboard.press("h");
+    await page.getByRole("textbox", { name: "What did Ivy say?" }).fill(said);
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("textbox")).toHaveCount(0);
+    if (said === "pin") await page.keyboard.press("ArrowRight");
+  }
+  await expect(line).toContainText("e read as short i as in pin: Ivy 2 of 2 today.");
+  const offered = line.getByRole("button").first();
+  const word = await offered.innerText();
+  await offered.click();
+  await expect(line.getByRole("button", { name: word, exact: false })).toHaveCount(0);
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("[data-current-word]")).toHaveAttribute("data-word", word);
+  expect(await faultsOnScreen(page)).toEqual([]);
+});

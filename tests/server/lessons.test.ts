@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { beforeAll, describe, expect, it } from "vitest";
-import { ACTIVITY_KIND_IDS } from "../../src/core/index.ts";
+import { ACTIVITY_KIND_IDS, checkStep } from "../../src/core/index.ts";
 import type { GroupId, LearnerId, SessionId } from "../../src/schemas/ids.ts";
 import { newId } from "../../src/server/db/new-id.ts";
 import { FIRST_PLACE } from "../../src/server/plans/lesson-types.ts";
@@ -286,6 +286,23 @@ describe("words on the spot", () => {
     expect(answer.status).toBe(status);
     expect(answer.body.error.message).toMatch(says);
     expect((await send("GET /api/sessions/:sessionId", { id: session.id })).body.session.words).toEqual(["cat", "cap"]);
+  });
+
+  it("what a lesson has shown so far is told, with words that would make it sure", async () => {
+    const { body } = await send("POST /api/chains", { body: { groupId: group.id, words: ["fun", "sun"], aim: AIM } });
+    const session = (await start({ chainId: body.id })).body;
+    const shown = async (query = "word=sun") =>
+      (await send("GET /api/sessions/:sessionId/so-far", { id: session.id, query })).body.shown;
+    expect(await shown()).toBeUndefined();
+    const wrong = { outcome: "wrong", substitutions: [{ unit: 1, said: ["ɒ"] }] };
+    await mark(session.id, 0, wrong);
+    expect(await shown()).toBeUndefined();
+    await mark(session.id, 1, wrong);
+    const told = await shown();
+    expect(told).toMatchObject({ nickname: "Gull", gpc: "u=ʌ", said: ["ɒ"], times: 2, chances: 2, isSure: false });
+    expect(told.words).toHaveLength(2);
+    for (const word of told.words) expect(checkStep("sun", word).single, word).toBe(true);
+    expect((await shown("")).words).toEqual([]);
   });
 
   it("cards and gaps take no words", async () => {

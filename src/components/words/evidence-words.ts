@@ -1,4 +1,5 @@
 import { type EvidenceFinding, type EvidenceWay, partsOfGpcId } from "../../core/light.ts";
+import type { SoFar } from "../../server/sessions/so-far.ts";
 import { moreOf } from "./counted.ts";
 import { POSITION_NAME } from "./reasons.ts";
 import { WAY_WORDS } from "./response-words.ts";
@@ -38,4 +39,12 @@ function otherWords(way: EvidenceWay, other: EvidenceFinding["other"]): string {
   if (!other || other.tells === "unclear") return "";
   const there = `${WAY_WORDS[other.way].past} right ${other.right} of ${other.chances}`;
   return other.tells === "right-there" ? `; ${there}: ${RIGHT_THERE[way]}` : `; ${there}: not sure in either way`;
+}
+
+/** `"e read as short i as in pin: Sandpiper 3 of 5 today. To be sure:"`, while a lesson runs. */
+export function soFarWords({ gpc, said, way, nickname, times, chances, isSure, words }: SoFar): string {
+  const { grapheme } = partsOfGpcId(gpc);
+  const asWhat = said.length === 0 ? "left out" : `${WAY_WORDS[way].past} as ${soundName(said)}`;
+  const more = isSure ? " That is sure." : words.length > 0 ? " To be sure, next:" : "";
+  return `${grapheme} ${asWhat}: ${nickname} ${times} of ${chances} today.${more}`;
 }

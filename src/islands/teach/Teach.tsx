@@ -18,6 +18,7 @@ import {
   LearnerCue,
   LearnerTurns,
   MarkButtons,
+  SoFar,
   Substitutions,
   TypedAnswerLine,
   WordControls,
@@ -99,6 +100,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <LearnerCue />
       <CurrentDisplay />
       <WordControls />
+      <SoFar sessionId={sessionId} />
       <HeardSounds />
       <Substitutions />
       <TypedAnswerLine sessionId={sessionId} />

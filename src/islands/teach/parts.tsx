@@ -248,6 +248,18 @@ export function TypedAnswerLine({ sessionId }: { readonly sessionId: SessionId }
   );
 }
 
+const loadSoFar = () => import("./SoFarLine.tsx").then((module) => module.default);
+
+/** What the lesson has shown so far; its code is fetched once something has been marked. */
+export function SoFar({ sessionId }: { readonly sessionId: SessionId }) {
+  const { part: SoFarLine, request } = useLazy(loadSoFar);
+  const hasMarks = useTeach(({ book }) => book.marks.size > 0);
+  useEffect(() => {
+    if (hasMarks) request();
+  }, [hasMarks, request]);
+  return hasMarks && SoFarLine ? <SoFarLine sessionId={sessionId} /> : null;
+}
+
 /** The learners of the lesson, to choose who is marked. */
 export function LearnerTurns() {
   const { dispatch } = useTeachActions();

@@ -208,13 +208,18 @@ function refuseAfterTheEnd({ endedAt }: Session, { at }: NewResponse): void {
     throw new AppError("lesson-over", "The lesson was over when this was marked.");
 }
 
-/** What stands marked in a session: for Teach to show again after a reload. */
-export async function sessionResponses(db: Queryable, sessionId: SessionId): Promise<StoredResponse[]> {
-  await getSession(db, sessionId);
+/** Standing answers of a session as they are stored, in the order of time; those that cannot be read are left out. */
+export async function sessionAnswers(db: Queryable, sessionId: SessionId): Promise<readonly ResponseRow[]> {
   const rows = await db
     .select()
     .from(responses)
     .where(and(eq(responses.sessionId, sessionId), eq(responses.standing, true)))
     .orderBy(asc(responses.at), asc(responses.id));
-  return rows.filter(isReadable).map(toStored);
+  return rows.filter(isReadable);
+}
+
+/** What stands marked in a session: for Teach to show again after a reload. */
+export async function sessionResponses(db: Queryable, sessionId: SessionId): Promise<StoredResponse[]> {
+  await getSession(db, sessionId);
+  return (await sessionAnswers(db, sessionId)).map(toStored);
 }

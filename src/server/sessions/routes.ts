@@ -1,11 +1,12 @@
 import { ofGroupQuery } from "../../schemas/fields.ts";
 import { typedAnswerInput } from "../../schemas/responses.ts";
-import { addWordsInput, newSessionInput, sessionChangeInput } from "../../schemas/sessions.ts";
+import { addWordsInput, newSessionInput, sessionChangeInput, soFarQuery } from "../../schemas/sessions.ts";
 import { sessionResponses } from "../evidence/responses.ts";
 import { typedVerdict } from "../evidence/verdict.ts";
 import { route } from "../http/route.ts";
 import { addWords } from "./session-words.ts";
 import { changeSession, getSession, listSessions } from "./sessions.ts";
+import { soFar } from "./so-far.ts";
 import { startSession } from "./start-session.ts";
 
 export const SESSION_ROUTES = {
@@ -35,6 +36,12 @@ export const SESSION_ROUTES = {
     answers: "the session",
     body: sessionChangeInput,
     run: ({ db, params, body, now }) => changeSession(db, params.sessionId, body, now),
+  }),
+  ...route("GET /api/sessions/:sessionId/so-far", {
+    summary: "What has shown itself most in a lesson while it runs, and words that would make it sure.",
+    answers: "the learner, what was said for what, and words; nothing while nothing has shown itself",
+    query: soFarQuery,
+    run: async ({ db, params, query }) => ({ shown: await soFar(db, params.sessionId, query) }),
   }),
   ...route("POST /api/sessions/:sessionId/verdicts", {
     summary: "Judges an answer as it is being typed. Stores nothing.",

@@ -13,6 +13,7 @@ import {
   tellingWords,
   unlistedWord,
   wordCard,
+  wordsThatTell,
 } from "../../core/index.ts";
 import type { AccentSettings, ChainRequest, ChainTarget, Sequence, StepRange } from "../../core/light.ts";
 
@@ -32,6 +33,7 @@ export const WORD_TASKS = {
   wordCard: (...[word, taught, sequence, taps]: Parameters<typeof wordCard>) => wordCard(word, taught, sequence, taps),
   tellingWords: (sequence: Sequence, range: StepRange, count: number, accent: AccentSettings) =>
     tellingWords(sequence, range, count, lexiconIn(shippedLexicon(), accent)),
+  wordsThatTell: (...[request, count]: [Parameters<typeof wordsThatTell>[0], number]) => wordsThatTell(request, count),
   unlistedWord: (word: string, taught: TaughtSet) => unlistedWord(word, taught),
   /** Makes ready what the first question would have to wait for: the list, its graph, what nonsense words are held against. */
   warmUp: (accent: AccentSettings) => {
