@@ -13,6 +13,8 @@ import {
   buildGraph,
   type ChainRequest,
   checkText,
+  classifyResponse,
+  classifySentence,
   decodableWords,
   edgesFrom,
   familyGrid,
@@ -121,6 +123,17 @@ bench
   .add("mend it", () => void mendText(longReport, { taught: step13, sequence }))
   .add("what to teach so that 95 in 100 of it fit", () => void whatToTeach(longReport, 0.95))
   .add("50 sentences", () => void makeSentences({ taught: step13, count: 50, seed: seed++ }))
+  .add("judge 1,000 answers, each a word read as another", () => {
+    for (const { word } of thousand) {
+      classifyResponse(word, `${word.slice(0, -1)}g`, { mode: "read" }, lexicon);
+    }
+  })
+  .add("judge 1,000 answers, each a word as it was written", () => {
+    for (const { word } of thousand) classifyResponse(word, `${word.slice(0, -1)}g`, { mode: "written" }, lexicon);
+  })
+  .add("judge a dictated sentence", () => {
+    classifySentence("The fish is big and red.", "the fis is biged red", { accent: GENERAL_AMERICAN }, lexicon);
+  })
   .add("every next word, everything taught", () => {
     neighbours("pet", { taught: everything, focus: [], contrasts: [] }, lexicon);
   })

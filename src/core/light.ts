@@ -40,8 +40,14 @@ export { type Assessment, assess, type MasteryLevel, type UnitAnswer, type UnitM
 export { type ConfusionMatrix, confusionMatrices, type MatrixRow } from "./evidence/confusion-matrix.ts";
 export { type EvidenceFinding, evidenceFindings } from "./evidence/evidence-findings.ts";
 export { isPattern } from "./evidence/is-pattern.ts";
+export { madeUpLearners } from "./evidence/made-up-learners.ts";
 export { DEFAULT_MASTERY, type MasteryRule } from "./evidence/mastery.ts";
-export { type PlantedSubstitution, type SimulatedLearner, simulateReading } from "./evidence/simulated-learner.ts";
+export {
+  type PlantedSubstitution,
+  type SimulatedLearner,
+  simulateAnswer,
+  simulateReading,
+} from "./evidence/simulated-learner.ts";
 export {
   type ChanceCount,
   type SubstitutionCount,

@@ -6,6 +6,7 @@ import { GROUP_ROUTES } from "./groups/routes.ts";
 import { openApi } from "./http/openapi.ts";
 import { type AnyRoute, route } from "./http/route.ts";
 import { PLAN_ROUTES } from "./plans/routes.ts";
+import { REHEARSAL_ROUTES } from "./rehearsal/routes.ts";
 import { SAVED_ROUTES } from "./saved/routes.ts";
 import { SCHOOL_ROUTES } from "./school/routes.ts";
 import { SESSION_ROUTES } from "./sessions/routes.ts";
@@ -27,6 +28,7 @@ const ANSWERED = {
   ...SCHOOL_ROUTES,
   ...BACKUP_ROUTES,
   ...DEMO_ROUTES,
+  ...REHEARSAL_ROUTES,
 };
 
 /**

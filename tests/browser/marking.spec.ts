@@ -189,3 +189,33 @@ test("while a lesson runs, a quiet line tells what has shown itself and offers a
   await expect(page.locator("[data-current-word]")).toHaveAttribute("data-word", word);
   expect(await faultsOnScreen(page)).toEqual([]);
 });
+
+test("a lesson is rehearsed by made-up learners from the plan to the evidence, and erased with one press", async ({
+  page,
+  server,
+}) => {
+  const group = await newGroup(page, server, "Woodcocks", ["Kit", "Lu"]);
+  await post(page, server, `/api/groups/${group.id}/plan`, { focus: ["sh=ʃ"], contrasts: [], minutes: 20, seed: 4 });
+  await page.goto(`${server.address}/plan?group=${group.id}`);
+  await alive(page);
+  await page.getByRole("button", { name: "Rehearse" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+  await expect(page.getByText("A rehearsal: these learners are made up.")).toBeVisible();
+  const session = page.url().split("/").at(-1) as string;
+  await page.getByRole("button", { name: "All answer" }).click();
+  await page.keyboard.press("ArrowRight");
+  await page.getByRole("button", { name: "Answer", exact: true }).click();
+  await expect.poll(async () => (await stored(page, server, session)).length).toBe(4);
+  expect(await faultsOnScreen(page)).toEqual([]);
+  await page.getByRole("button", { name: "Finish" }).click();
+  await page.waitForURL(/\/evidence/);
+  await expect(page.getByRole("heading", { name: /Rehearsal: Woodcocks/ })).toBeVisible();
+  await alive(page);
+  await page.getByRole("button", { name: "Erase the rehearsal" }).click();
+  await page.waitForURL(`${server.address}/`);
+  await page.goto(`${server.address}/people`);
+  await expect(page.getByText("Pebble")).toHaveCount(0);
+  await page.goto(`${server.address}/evidence?group=${group.id}`);
+  await expect(page.getByText(/^0 readings in 0 lessons/)).toBeVisible();
+});

@@ -107,6 +107,11 @@ test("neither the benches, nor settings and sheets", async ({ page, server }) =>
   });
 });
 
+test("the grid for marks from paper fits thirty learners on every size", async ({ page, server }) => {
+  const { session } = await makeFull(page, server);
+  await lookOver(page, `${server.address}/teach/${session}/paper`);
+});
+
 test("Teach fits a lesson of thirty on every size, and the word keeps its room", async ({ page, server }) => {
   const { session } = await makeFull(page, server);
   await lookOver(page, `${server.address}/teach/${session}`, async () => {

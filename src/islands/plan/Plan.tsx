@@ -81,11 +81,15 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
     toast(`Out of the plan: ${name}`, { action: { label: "Undo", onClick: putBack } });
   };
   /** Opened in Teach, worked as the plan says: one activity, or all of them in order. */
-  const teach = async (what: { activityId: string } | { lesson: true }) => {
+  const teach = (what: { activityId: string } | { lesson: true }) =>
+    open(() => call("POST /api/sessions", { body: { groupId: group.id, ...what } }));
+  /** The lesson with made-up learners, apart from all real records. */
+  const rehearse = () => open(() => call("POST /api/groups/:groupId/rehearsals", { params: { groupId: group.id } }));
+  const open = async (begin: () => Promise<{ readonly id: string }>) => {
     setStarting(true);
     if (!(await settled())) return setStarting(false);
     try {
-      const session = await call("POST /api/sessions", { body: { groupId: group.id, ...what } });
+      const session = await begin();
       location.assign(`/teach/${session.id}`);
     } catch (error) {
       setStarting(false);
@@ -142,6 +146,15 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
             <a className="button font-normal" href={`/plan-sheet?group=${group.id}`}>
               For the helper
             </a>
+            <button
+              type="button"
+              className="button font-normal"
+              title="The whole lesson with made-up learners: nothing of it is counted"
+              disabled={starting || busy || unfit.size > 0}
+              onClick={() => void rehearse()}
+            >
+              Rehearse
+            </button>
             <button
               type="button"
               className="button button-main"

@@ -18,6 +18,7 @@ import {
   LearnerCue,
   LearnerTurns,
   MarkButtons,
+  Rehearsal,
   SoFar,
   Substitutions,
   TypedAnswerLine,
@@ -41,6 +42,7 @@ export default function Teach(page: TeachPage) {
     const commands = teachCommands(store, session, {
       now: () => new Date(),
       newId: () => crypto.randomUUID(),
+      loadMadeUp: () => import("./made-up-answers.ts").then((module) => module.madeUpAnswer),
       send,
       addWords: (activityId, words) =>
         call("POST /api/sessions/:sessionId/words", {
@@ -97,6 +99,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <h1 className="sr-only">{title}</h1>
       <Header sessionId={sessionId} minutes={minutes} seconds={seconds} onOpenView={onOpenView} />
       <EndedNotice sessionId={sessionId} endedAt={endedAt} />
+      <Rehearsal />
       <LearnerCue />
       <CurrentDisplay />
       <WordControls />

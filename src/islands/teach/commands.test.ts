@@ -10,7 +10,7 @@ import { createTeachStore } from "./teach-store.ts";
 
 const AT = new Date("2026-11-24T09:30:00Z");
 
-function teach(services: Partial<TeachServices> = {}) {
+function teach(services: Partial<TeachServices> = {}, more: Partial<TeachPage> = {}) {
   const page: TeachPage = {
     session: { id: "s" as SessionId, title: "Lesson", minutes: null, endedAt: null, place: PLACE },
     group: {
@@ -20,6 +20,7 @@ function teach(services: Partial<TeachServices> = {}) {
       step: 1,
       ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
       isDemo: false,
+      isRehearsal: false,
       learners: [
         { id: "gull" as LearnerId, nickname: "Gull" },
         { id: "tern" as LearnerId, nickname: "Tern" },
@@ -29,6 +30,7 @@ function teach(services: Partial<TeachServices> = {}) {
     responses: [],
     accent: GENERAL_AMERICAN,
     needs: {},
+    ...more,
   };
   const store = createTeachStore(page);
   const sent: SentResponse[] = [];
@@ -36,6 +38,12 @@ function teach(services: Partial<TeachServices> = {}) {
   const commands = teachCommands(store, page.session, {
     now: () => AT,
     newId: () => `mark-${++ids}`,
+    loadMadeUp:
+      async () =>
+      (_, { mode }, before) => ({
+        outcome: before === 0 && mode === "read" ? "wrong" : "right",
+        substitutions: [],
+      }),
     send: (response) => void sent.push(response),
     addWords: async () => activity("a", [LAP, CLAP, LAP]),
     end: async () => undefined,
@@ -227,5 +235,26 @@ describe("words put in, and the end", () => {
     await commands.finish();
     expect(leave).not.toHaveBeenCalled();
     expect(store.getState()).toMatchObject({ finishing: false, notFinished: expect.stringMatching(says) });
+  });
+});
+
+describe("a rehearsal", () => {
+  const nobody = { substitutions: [], tapping: 0, selfCorrecting: 0, notTrying: 0 };
+  const madeUp = { gull: nobody, tern: nobody };
+
+  it("has made-up learners answer: the one whose turn it is, or all who have not", async () => {
+    const { commands, sent, first } = teach({}, { madeUp });
+    await commands.answer("turn");
+    expect(sent.map(({ learnerId, answer }) => [learnerId, answer.outcome])).toEqual([[first, "wrong"]]);
+    await commands.answer("all");
+    expect(sent).toHaveLength(2);
+    await commands.answer("all");
+    expect(sent).toHaveLength(2);
+  });
+
+  it("is nothing in a lesson with real learners: nobody answers for them", async () => {
+    const { commands, sent } = teach();
+    await commands.answer("all");
+    expect(sent).toEqual([]);
   });
 });

@@ -7,12 +7,17 @@ import { isCorrection, isSamePress, type MarkStep, redone, undone } from "./less
 import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
 import * as select from "./lesson/selectors.ts";
 import { answerWithSubstitution } from "./lesson/teach-state.ts";
+import type { madeUpAnswer } from "./made-up-answers.ts";
 import type { TeachStore } from "./teach-store.ts";
+
+type MadeUpAnswer = typeof madeUpAnswer;
 
 /** What the commands need of the world; a test has its own. */
 export interface TeachServices {
   readonly now: () => Date;
   readonly newId: () => string;
+  /** What made-up learners answer by. @throws Error when it cannot be fetched */
+  readonly loadMadeUp: () => Promise<MadeUpAnswer>;
   /** Puts a mark on its way to the server. */
   readonly send: (response: SentResponse) => void;
   /** @throws RequestError */
@@ -36,6 +41,11 @@ export interface TeachCommands {
   nameSubstitution(said: readonly string[]): void;
   /** Marks the learner by what was said or written, as it was typed, and passes the turn. */
   markTyped(typed: string, outcome: "right" | "wrong"): void;
+  /**
+   * In a rehearsal: made-up learners answer what is on the screen and are marked, the one whose turn it is, or all who
+   * have not answered yet.
+   */
+  answer(who: "turn" | "all"): Promise<void>;
   /** Takes the last mark back; what it replaced stands again. */
   undo(): void;
   /** Makes the mark again that was taken back last. */
@@ -130,6 +140,21 @@ export function teachCommands(
     markTyped(typed, outcome) {
       if (select.whyNotMarked(getState()) === undefined) record({ outcome, substitutions: [], typed }, true);
       dispatch({ type: "type-answer", open: false });
+    },
+    async answer(who) {
+      const madeUp = await services.loadMadeUp();
+      const { page, book } = getState();
+      const item = select.item(getState());
+      const target = item?.word?.reading ?? item?.oral?.reading;
+      if (!page.madeUp || !item || item.index === null || !item.mode || !target) return;
+      const mode = select.isBuilding(getState()) ? "built" : item.mode;
+      const one = select.learner(getState());
+      const answering = who === "all" ? select.unmarkedLearners(getState()) : one ? [one] : [];
+      for (const { id } of answering) {
+        const learner = page.madeUp[id];
+        const before = [...book.marks.values()].filter(({ learnerId }) => learnerId === id).length;
+        if (learner) record(madeUp(learner, { target, mode }, before), who === "turn", id);
+      }
     },
     undo() {
       const step = undoOne();

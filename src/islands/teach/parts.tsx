@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo } from "react";
 import { soundAlone, soundName } from "../../components/words/sounds.ts";
 import type { SessionId } from "../../schemas/ids.ts";
+import { EraseRehearsal } from "../rehearsal/EraseRehearsal.tsx";
 import { canRedo, canUndo } from "../shared/history.ts";
 import { useLazy } from "../shared/use-lazy.ts";
 import { CueLine } from "./CueLine.tsx";
@@ -245,6 +246,31 @@ export function TypedAnswerLine({ sessionId }: { readonly sessionId: SessionId }
       onKeep={commands.markTyped}
       onClose={onClose}
     />
+  );
+}
+
+/** In a rehearsal: made-up learners answer at a press, and are erased at another. */
+export function Rehearsal() {
+  const { commands } = useTeachActions();
+  const isRehearsal = useTeach(({ page }) => page.madeUp !== undefined);
+  const groupId = useTeach(({ page }) => page.group.id);
+  if (!isRehearsal) return null;
+  return (
+    <div
+      role="note"
+      className="flex shrink-0 flex-wrap items-center justify-center gap-2 border-y border-rule bg-paper px-3 py-1"
+    >
+      <span>
+        A rehearsal: these learners are made up.<span className="max-sm:hidden"> Nothing of it is counted.</span>
+      </span>
+      <button type="button" className="button min-h-11 py-0" onClick={() => commands.answer("turn")}>
+        Answer
+      </button>
+      <button type="button" className="button min-h-11 py-0" onClick={() => commands.answer("all")}>
+        All answer
+      </button>
+      <EraseRehearsal groupId={groupId} />
+    </div>
   );
 }
 

@@ -116,6 +116,10 @@ export const groups = pgTable(
     ticks: parsedJson<TickTokens>("ticks", storedTicks),
     /** Made up, with everything in it: it can be thrown away with one press. */
     isDemo: boolean("is_demo").notNull().default(false),
+    /** The group whose lesson is rehearsed in this one, by made-up learners: nothing of it is listed anywhere. */
+    rehearsalOf: uuid("rehearsal_of")
+      .$type<GroupId>()
+      .references((): AnyPgColumn => groups.id, { onDelete: "cascade" }),
     ...leaving,
     ...stamps,
   },

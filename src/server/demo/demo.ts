@@ -1,4 +1,4 @@
-import { eq } from "drizzle-orm";
+import { and, eq, isNull } from "drizzle-orm";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { groups } from "../db/schema.ts";
@@ -9,7 +9,10 @@ import { type DemoRows, makeDemo, plantRows } from "./plant-demo.ts";
 
 /** The demo's groups, those on their way out too. */
 const demoGroups = (db: Queryable) =>
-  db.select({ id: groups.id, eraseAt: groups.eraseAt }).from(groups).where(eq(groups.isDemo, true));
+  db
+    .select({ id: groups.id, eraseAt: groups.eraseAt })
+    .from(groups)
+    .where(and(eq(groups.isDemo, true), isNull(groups.rehearsalOf)));
 
 /** Whether the demo is there to be looked at. */
 export async function isDemoOpen(db: Queryable): Promise<boolean> {

@@ -7,6 +7,7 @@ import {
   type OralSkill,
   OUTCOME_DEFINITIONS,
 } from "../../core/light.ts";
+import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, type Learner, listGroups } from "../groups/groups.ts";
@@ -58,7 +59,10 @@ export async function evidencePage(
 ): Promise<EvidencePage> {
   const way = EVIDENCE_WAYS.find((one) => one === wanted) ?? "read";
   const groups = await listGroups(db);
-  const group = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
+  // A rehearsal is in no list, and can be looked at.
+  const listed = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
+  const rehearsal = groupId && !listed ? (await listGroups(db, [groupId as GroupId]))[0] : undefined;
+  const group = listed ?? (rehearsal?.isRehearsal ? rehearsal : undefined);
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
   if (!group)
     return {

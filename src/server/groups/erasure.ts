@@ -107,7 +107,20 @@ export async function eraseDue(db: Queryable, now: Date): Promise<number> {
     .select({ id: groups.id })
     .from(groups)
     .where(and(isNotNull(groups.eraseAt), lte(groups.eraseAt, now)));
-  const groupIds = dueGroups.map(({ id }) => id);
+  // A rehearsal goes with the group whose lesson it was, and its made-up learners with it.
+  const rehearsals =
+    dueGroups.length === 0
+      ? []
+      : await db
+          .select({ id: groups.id })
+          .from(groups)
+          .where(
+            inArray(
+              groups.rehearsalOf,
+              dueGroups.map(({ id }) => id),
+            ),
+          );
+  const groupIds = [...new Set([...dueGroups, ...rehearsals].map(({ id }) => id))];
   const ofGroups =
     groupIds.length === 0
       ? []

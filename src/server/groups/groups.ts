@@ -24,6 +24,8 @@ export interface Group {
   readonly ticks: TickTokens;
   /** Made up, with everything in it. */
   readonly isDemo: boolean;
+  /** A lesson is rehearsed in it. */
+  readonly isRehearsal: boolean;
   /** In seat order. */
   readonly learners: readonly Learner[];
 }
@@ -48,7 +50,12 @@ export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promi
     .select()
     .from(groups)
     // Asked for by its id, one that is put away can be looked at; one that is being erased cannot.
-    .where(and(isNull(groups.eraseAt), ids ? inArray(groups.id, [...ids]) : isNull(groups.putAwayAt)))
+    .where(
+      and(
+        isNull(groups.eraseAt),
+        ids ? inArray(groups.id, [...ids]) : and(isNull(groups.putAwayAt), isNull(groups.rehearsalOf)),
+      ),
+    )
     .orderBy(asc(groups.name));
   const members = await db
     .select({ groupId: memberships.groupId, id: learners.id, nickname: learners.nickname })
@@ -56,13 +63,14 @@ export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promi
     .innerJoin(learners, eq(learners.id, memberships.learnerId))
     .where(and(isNull(learners.putAwayAt), isNull(learners.eraseAt)))
     .orderBy(asc(memberships.seat));
-  return rows.map(({ id, name, sequenceId, step, ticks, isDemo }) => ({
+  return rows.map(({ id, name, sequenceId, step, ticks, isDemo, rehearsalOf }) => ({
     id,
     name,
     sequenceId,
     step,
     ticks: ticks ?? NO_TICKS,
     isDemo,
+    isRehearsal: rehearsalOf !== null,
     learners: members.filter((m) => m.groupId === id).map((m) => ({ id: m.id, nickname: m.nickname })),
   }));
 }
@@ -122,7 +130,7 @@ export async function hiddenGroups(db: Queryable): Promise<HiddenGroup[]> {
   const rows = await db
     .select()
     .from(groups)
-    .where(or(isNotNull(groups.putAwayAt), isNotNull(groups.eraseAt)))
+    .where(and(isNull(groups.rehearsalOf), or(isNotNull(groups.putAwayAt), isNotNull(groups.eraseAt))))
     .orderBy(asc(groups.name));
   return rows.map(({ id, name, eraseAt }) => ({ id, name, eraseAt: eraseAt?.toISOString() ?? null }));
 }

@@ -1,4 +1,4 @@
-import { count, eq, max } from "drizzle-orm";
+import { count, eq, isNull, max } from "drizzle-orm";
 import type { ResponseMode } from "../../core/light.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { LearnerChangeInput } from "../../schemas/people.ts";
@@ -27,7 +27,9 @@ export async function listLearners(db: Queryable, id?: LearnerId): Promise<Known
     .select({ learner: learners, groupId: memberships.groupId })
     .from(learners)
     .leftJoin(memberships, eq(memberships.learnerId, learners.id))
-    .where(id && eq(learners.id, id))
+    .leftJoin(groups, eq(groups.id, memberships.groupId))
+    // Those of a rehearsal are nobody.
+    .where(id ? eq(learners.id, id) : isNull(groups.rehearsalOf))
     .orderBy(memberships.seat, learners.nickname, learners.id);
   const counted = await db
     .select({ id: responses.learnerId, answers: count() })

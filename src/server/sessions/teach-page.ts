@@ -4,6 +4,7 @@ import {
   DEFAULT_FOILS,
   keyOfGpc,
   likelySounds,
+  madeUpLearners,
   type OralTarget,
   type PlannedKind,
   type PracticeSettings,
@@ -12,6 +13,7 @@ import {
   type ResponseMode,
   type SchoolSettings,
   type Segmentation,
+  type SimulatedLearner,
   type SubstitutionRow,
   substitutionTable,
   syllablesOf,
@@ -86,6 +88,8 @@ export interface TeachPage {
   readonly accent: AccentSettings;
   /** How much each learner's records say they need a correspondence: 0 to 1, by unit key, by learner. */
   readonly needs: Readonly<Record<string, Readonly<Record<string, number>>>>;
+  /** In a rehearsal: how each made-up learner answers, by id; undefined in a lesson with real ones. */
+  readonly madeUp?: Readonly<Record<string, SimulatedLearner>>;
 }
 
 /** @throws AppError "not-found" */
@@ -107,8 +111,15 @@ export async function teachPage(db: Queryable, sessionId: SessionId): Promise<Te
     activities: run.activities.map((activity) => teachActivity(activity, showing)),
     responses: await sessionResponses(db, sessionId),
     accent: scope.school.accent,
+    ...(group.isRehearsal && { madeUp: madeUpOf(group, showing.taught) }),
     needs: Object.fromEntries(group.learners.map(({ id }) => [id, needsOf(read.get(id) ?? [], scope.school.accent)])),
   };
+}
+
+/** The same for the same rehearsal: a page that is loaded again goes on with them. */
+function madeUpOf({ id, learners }: Group, taught: readonly string[]): Readonly<Record<string, SimulatedLearner>> {
+  const made = madeUpLearners(learners.length, taught, Number.parseInt(id.slice(0, 8), 16));
+  return Object.fromEntries(learners.map((learner, k) => [learner.id, made[k] as SimulatedLearner]));
 }
 
 /** Chances that count as so many right ones before there are any: one substitution in one chance is no great need. */

@@ -26,6 +26,7 @@ const pageOf = (
     step: 1,
     ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
     isDemo: false,
+    isRehearsal: false,
     learners: more.learners ?? LEARNERS,
   },
   activities,

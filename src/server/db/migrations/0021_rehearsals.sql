@@ -1,0 +1,2 @@
+ALTER TABLE "groups" ADD COLUMN "rehearsal_of" uuid;--> statement-breakpoint
+ALTER TABLE "groups" ADD CONSTRAINT "groups_rehearsal_of_groups_id_fk" FOREIGN KEY ("rehearsal_of") REFERENCES "public"."groups"("id") ON DELETE cascade ON UPDATE no action;
