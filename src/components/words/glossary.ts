@@ -102,6 +102,11 @@ export const GLOSSARY: readonly { readonly about: string; readonly terms: readon
         meaning: "A word not met in the lesson until its end, to see whether the sound carries over.",
       },
       { term: "Learners' view", meaning: "A second window for the wall: the word, and nothing that tells the answer." },
+      { term: "Counters", meaning: "Blank discs, one a sound: no letters. The one whose sound changes is lifted." },
+      {
+        term: "Rehearsal",
+        meaning: "A lesson answered by made-up learners, to try it without children. Nothing of it is counted.",
+      },
       { term: "Pack", meaning: "A learner's own cards, chosen by what they know and what is due." },
     ],
   },
@@ -118,7 +123,11 @@ export const GLOSSARY: readonly { readonly about: string; readonly terms: readon
           "A spelling that could have been read right or wrong. “3 of 10 chances” leaves out what could not go wrong.",
       },
       { term: "Read as, built as", meaning: "What was said or built in place of what was asked: e read as short i." },
-      { term: "Way of working", meaning: "Read, built, written, chosen or from a card: each is counted by itself." },
+      { term: "Way of working", meaning: "Read, built or written, or by ear: each is counted by itself." },
+      {
+        term: "Written again",
+        meaning: "Wrong at first, then written again underneath from the model: what came first counts.",
+      },
       { term: "36 to 77 in 100", meaning: "Where the true share lies, as far as so few answers can tell." },
       {
         term: "Secure",
