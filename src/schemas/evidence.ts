@@ -2,11 +2,29 @@ import { z } from "zod";
 import { CHANGE_POSITIONS, EVIDENCE_WAYS } from "../core/light.ts";
 import { groupIdField, learnerIdField } from "./ids.ts";
 
-export const evidenceQuery = z.object({
+const dayField = z.iso
+  .date({ error: "must be a day, such as 2026-11-24", abort: true })
+  .refine((day) => day > "2000" && day < "2100", "must be a day of this century");
+
+/** Days that are looked at, both of them included; all without them. In whichever order they are named. */
+const datesField = z.object({ from: dayField.optional(), to: dayField.optional() });
+
+export const evidenceQuery = datesField.extend({
   groupId: groupIdField,
   learnerId: learnerIdField.optional(),
   way: z.enum(EVIDENCE_WAYS, `must be one of ${EVIDENCE_WAYS.join(", ")}`).optional(),
+  /** Only what stands there in its word. */
+  position: z.enum(CHANGE_POSITIONS).optional(),
 });
+
+export interface EvidenceDates {
+  readonly from?: string | undefined;
+  readonly to?: string | undefined;
+}
+
+/** What of the records is looked at, as the address of Evidence says it. */
+export const evidenceFilter = evidenceQuery.pick({ from: true, to: true, position: true });
+export type EvidenceFilter = z.infer<typeof evidenceFilter>;
 
 /** A proposal of what to work on, by its id (`core/evidence/propose-focus.ts`). */
 export const focusQuery = z.object({
@@ -23,7 +41,6 @@ export const openedQuery = evidenceQuery.extend({
   sound: z.string().max(60).optional(),
   /** Phonemes said in its place, joined by "+"; empty: left out. */
   said: z.string().max(60).optional(),
-  position: z.enum(CHANGE_POSITIONS).optional(),
   /** Only what was wrong. */
   wrong: yesField.optional(),
   /** Only words kept back until the end of a lesson. */

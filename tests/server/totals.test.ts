@@ -132,3 +132,73 @@ describe("totals", () => {
     }
   });
 });
+
+describe("a look at some days, or at one place", () => {
+  const rowsFor = async (query: string) => {
+    const { body } = await send("GET /api/evidence", { query: `groupId=${dated.id}&${query}` });
+    return {
+      counts: Object.fromEntries(
+        (body.rows as { gpc: string; wrong: number; chances: number }[]).map(({ gpc, wrong, chances }) => [
+          gpc,
+          [wrong, chances],
+        ]),
+      ),
+      all: body.responseCount,
+      lessons: body.lessonCount,
+    };
+  };
+  let dated: { id: GroupId; learners: { id: LearnerId }[] };
+
+  beforeAll(async () => {
+    dated = await newGroup("Skerries", ["Rook"]);
+    const learnerId = dated.learners[0]?.id;
+    for (const [day, said] of [
+      ["2026-11-02", ["e"]],
+      ["2026-11-09", ["e"]],
+      ["2026-11-16", undefined],
+    ] as const) {
+      const sessionId = await lessonOf(dated.id);
+      const answer = said
+        ? { outcome: "wrong", substitutions: [{ unit: 1, said }] }
+        : { outcome: "right", substitutions: [] };
+      const body = {
+        id: randomUUID(),
+        sessionId,
+        learnerId,
+        wordIndex: 0,
+        mode: "read",
+        answer,
+        at: `${day}T09:30:00Z`,
+      };
+      expect((await send("POST /api/responses", { body })).status).toBe(201);
+    }
+  });
+
+  it("counts what the days hold, both of them included, whichever is named first", async () => {
+    expect((await rowsFor("")).counts["i=ɪ"]).toEqual([2, 3]);
+    const some = await rowsFor("from=2026-11-09&to=2026-11-16");
+    expect(some).toEqual({ counts: expect.objectContaining({ "i=ɪ": [1, 2] }), all: 2, lessons: 2 });
+    expect(await rowsFor("from=2026-11-16&to=2026-11-09")).toEqual(some);
+    expect((await rowsFor("to=2026-11-02")).counts["i=ɪ"]).toEqual([1, 1]);
+    expect(await rowsFor("from=2027-01-01")).toEqual({ counts: {}, all: 0, lessons: 0 });
+  });
+
+  it("says the same of all days as the totals say", async () => {
+    expect(await rowsFor("from=2020-01-01&to=2030-01-01")).toEqual(await rowsFor(""));
+  });
+
+  it("looks at one place in the word, and opens what the days hold", async () => {
+    expect(Object.keys((await rowsFor("position=final")).counts)).toEqual(["p=p"]);
+    const query = `groupId=${dated.id}&gpc=${encodeURIComponent("i=ɪ")}&wrong=true&from=2026-11-09`;
+    const { responses: found } = (await send("GET /api/evidence/responses", { query })).body;
+    expect(found.map(({ at }: { at: string }) => at.slice(0, 10))).toEqual(["2026-11-09"]);
+  });
+
+  it.each(["from=yesterday", "to=2026-02-30", "from=0001-01-01", "position=nowhere"])(
+    "refuses %s in words",
+    async (query) => {
+      const { status, body } = await send("GET /api/evidence", { query: `groupId=${dated.id}&${query}` });
+      expect([status, body.error.fields.length]).toEqual([400, 1]);
+    },
+  );
+});

@@ -16,6 +16,7 @@ import { POSITION_NAME } from "../../components/words/reasons.ts";
 import { WAY_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS, type ChanceCount, type EvidenceWay } from "../../core/light.ts";
+import type { EvidenceFilter } from "../../schemas/evidence.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { EvidenceReport } from "../../server/evidence/evidence.ts";
 import { Matrix } from "./Matrix.tsx";
@@ -31,6 +32,8 @@ interface Props {
   /** The one learner whose evidence it is; undefined: the whole group's. */
   readonly learnerId: LearnerId | undefined;
   readonly way: EvidenceWay;
+  /** Days and place that are looked at. */
+  readonly filter: EvidenceFilter;
 }
 
 /** What is opened: the answers behind a figure. */
@@ -48,8 +51,8 @@ const VIEWS = ["table", "matrix"] as const;
 const VIEW_NAME = { table: "table", matrix: "matrix" } as const;
 
 /** Where the same figures are had as a file. */
-function csvHref({ groupId, learnerId, way }: Pick<Props, "groupId" | "learnerId" | "way">): string {
-  const query = new URLSearchParams({ groupId, way, ...(learnerId && { learnerId }) });
+function csvHref({ groupId, learnerId, way, filter }: Pick<Props, "groupId" | "learnerId" | "way" | "filter">): string {
+  const query = new URLSearchParams({ groupId, way, ...(learnerId && { learnerId }), ...filter });
   return `/api/evidence/csv?${query}`;
 }
 
@@ -113,11 +116,11 @@ function SortableHeader({ header }: { readonly header: Header<Row, unknown> }) {
 }
 
 /** Which sound was read as which, how often, out of how many chances, where in the word. */
-export default function Evidence({ report, proposed, whose, groupId, learnerId, way }: Props) {
+export default function Evidence({ report, proposed, whose, groupId, learnerId, way, filter }: Props) {
   const [opened, setOpened] = useState<Opened>();
   const query = useMemo(
-    () => opened && { groupId, learnerId, way, ...opened.figure },
-    [opened, groupId, learnerId, way],
+    () => opened && { ...filter, groupId, learnerId, way, ...opened.figure },
+    [opened, groupId, learnerId, way, filter],
   );
   const [onlyWrong, setOnlyWrong] = useState(true);
   const [view, setView] = useState<(typeof VIEWS)[number]>("table");
@@ -167,7 +170,7 @@ export default function Evidence({ report, proposed, whose, groupId, learnerId, 
         </p>
         <div className="flex flex-wrap items-center gap-3">
           <SegmentedChoice label="Shown as" value={view} choices={VIEWS} names={VIEW_NAME} onChange={setView} />
-          <a className="button flex items-center font-normal" href={csvHref({ groupId, learnerId, way })}>
+          <a className="button flex items-center font-normal" href={csvHref({ groupId, learnerId, way, filter })}>
             CSV
           </a>
           <label className="flex min-h-11 items-center gap-2">
@@ -255,7 +258,7 @@ function Findings(props: {
               </button>
               {props.proposed.includes(`${gpc}>${said.join("+")}`) && (
                 <a
-                  className="button my-1 flex items-center font-normal"
+                  className="button my-1 flex items-center font-normal max-sm:ml-4"
                   aria-label={`Chain for it: ${letters} ${rest}`}
                   href={`/bench?group=${props.groupId}&for=${encodeURIComponent(`${gpc}>${said.join("+")}`)}`}
                 >

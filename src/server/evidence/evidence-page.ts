@@ -7,6 +7,7 @@ import {
   type OralSkill,
   OUTCOME_DEFINITIONS,
 } from "../../core/light.ts";
+import type { EvidenceFilter } from "../../schemas/evidence.ts";
 import type { GroupId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
@@ -55,6 +56,7 @@ export async function evidencePage(
   groupId: string | null,
   learnerId: string | null,
   wanted: string | null = null,
+  filter: EvidenceFilter = {},
   now: Date = new Date(),
 ): Promise<EvidencePage> {
   const way = EVIDENCE_WAYS.find((one) => one === wanted) ?? "read";
@@ -77,7 +79,12 @@ export async function evidencePage(
     };
   const learner = learnerId ? group.learners.find(({ id }) => id === learnerId) : undefined;
   if (learnerId && !learner) throw new AppError("not-found", "There is no such learner in this group.");
-  const report = await evidenceReport(db, { groupId: group.id, way, ...(learner && { learnerId: learner.id }) });
+  const report = await evidenceReport(db, {
+    ...filter,
+    groupId: group.id,
+    way,
+    ...(learner && { learnerId: learner.id }),
+  });
   const proposed = (await proposalsFor(db, group)).map(({ id }) => id);
   const isHeard = way === "heard";
   // The order of teaching is one of spellings: what is only heard has no place in it.

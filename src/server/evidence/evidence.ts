@@ -15,6 +15,7 @@ import type { LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
+import { countedBetween } from "./dated.ts";
 import { type LearnerUnitCount, type OutcomeCount, outcomeCountsOf, type TotalsOf, unitCountsOf } from "./totals.ts";
 
 /** A substitution, and how often each learner made it: the most often first. */
@@ -42,6 +43,8 @@ export interface EvidenceReport {
   readonly lessonCount: number;
   /** How many records of this group, or of this learner, cannot be read: they are kept, and left out. */
   readonly unreadable: number;
+  /** There were more answers on these days than are looked at: the newest are counted. */
+  readonly isCut?: boolean;
 }
 
 /** So many sentences are read; what comes after them stands in the table. */
@@ -63,9 +66,9 @@ export async function askedAbout(db: Queryable, query: Pick<EvidenceQuery, "grou
 export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promise<EvidenceReport> {
   const { group, of } = await askedAbout(db, query);
   const way = query.way ?? "read";
-  const both = await unitCountsOf(db, of, EVIDENCE_WAYS);
+  const { units, outcomes, lessons, isCut } = await countsAskedFor(db, of, query, way);
+  const both = query.position ? units.filter(({ position }) => position === query.position) : units;
   const counts = both.filter((count) => count.way === way);
-  const { outcomes, lessons } = await outcomeCountsOf(db, of, way);
   const named = new Map(group.learners.map(({ id, nickname }) => [id, nickname]));
   const bySubstitution = learnersBySubstitution(counts, named);
   const ofWay = outcomes.filter((one) => one.way === way && one.outcome !== "unreadable");
@@ -91,7 +94,17 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
     togetherCount: sumOf(ofWay) - sumOf(alone),
     lessonCount: lessons,
     unreadable: sumOf(outcomes.filter(({ outcome }) => outcome === "unreadable")),
+    ...(isCut && { isCut }),
   };
+}
+
+/** Counts of all there is, from the totals; of some days, from the records. */
+async function countsAskedFor(db: Queryable, of: TotalsOf, query: EvidenceQuery, way: EvidenceWay) {
+  if (query.from === undefined && query.to === undefined)
+    return { units: await unitCountsOf(db, of, EVIDENCE_WAYS), ...(await outcomeCountsOf(db, of, way)), isCut: false };
+  const whose = { groupId: of.groupId, ...(of.learnerId && { learnerIds: [of.learnerId] }) };
+  const { lessons, ...found } = await countedBetween(db, whose, query);
+  return { ...found, lessons: lessons.get(way) ?? 0 };
 }
 
 const isRight = ({ outcome }: OutcomeCount): boolean =>

@@ -11,6 +11,8 @@ import {
 import type { OpenedQuery } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
 import { responses } from "../db/schema.ts";
+import { getTimeZone } from "../school/installation.ts";
+import { aroundDays, isWithin } from "./dated.ts";
 import { askedAbout } from "./evidence.ts";
 import { type EvidenceResponse, type Moment, newestOf, type RecordsOf, readRecords } from "./read-records.ts";
 
@@ -78,8 +80,10 @@ export async function openedResponses(db: Queryable, query: OpenedQuery): Promis
       sql`${responses.heldBack} = ${query.heldBack ?? false}`,
       gpc === undefined ? undefined : mayHold(partsOfGpcId(gpc).grapheme),
       query.sound === undefined ? undefined : mayHold(query.sound),
+      aroundDays(query),
     ),
   };
+  const timeZone = await getTimeZone(db);
   const found: OpenedResponse[] = [];
   for (let before: Moment | undefined; ; ) {
     const moments = await newestOf(db, records, before, LOOKED_AT);
@@ -87,7 +91,8 @@ export async function openedResponses(db: Queryable, query: OpenedQuery): Promis
     const ids = moments.map(({ id }) => id);
     const some =
       ids.length === 0 ? [] : await readRecords(db, { groupId: group.id, which: inArray(responses.id, ids) });
-    for (const one of [...some].reverse()) if (isBehind(one, query)) found.push(opened(one));
+    for (const one of [...some].reverse())
+      if (isWithin(one.at, query, timeZone) && isBehind(one, query)) found.push(opened(one));
     if (found.length > MOST_SHOWN || moments.length < LOOKED_AT)
       return { responses: found.slice(0, MOST_SHOWN), more: found.length > MOST_SHOWN };
   }
