@@ -34,7 +34,7 @@ test("six learners and ten words from paper, three of them wrong, in fewer than 
   await page.getByRole("button", { name: "Mark from paper" }).click();
   await page.waitForURL(/\/teach\/.*\/paper/);
   await alive(page);
-  const session = page.url().split("/").at(-2) as string;
+  const session = /teach\/([^/]+)\//.exec(page.url())?.[1] as string;
   let keys = 0;
   const press = async (...names: string[]) => {
     for (const name of names) {
@@ -152,6 +152,13 @@ test("by ear: a sound is pressed, an answer typed, counters say where it changes
       (await stored(page, server, session.id)).map(({ word, mode, answer }) => `${word} ${mode} ${answer.outcome}`),
     )
     .toEqual(["cat oral wrong", "pin oral wrong"]);
+  // A mark by ear is corrected and taken back like every other.
+  await page.getByRole("button", { name: "More to do with this activity" }).click();
+  await page.getByRole("menuitem", { name: "All marks of this lesson…" }).click();
+  await page.getByRole("button", { name: /Take back: pin/ }).click();
+  await expect.poll(async () => (await stored(page, server, session.id)).length).toBe(1);
+  await page.getByRole("button", { name: /Mark again: pin/ }).click();
+  await expect.poll(async () => (await stored(page, server, session.id)).length).toBe(2);
   await page.goto(`${server.address}/evidence?group=${group.id}&way=heard`);
   await expect(page.locator("[data-skill=change-middle]")).toContainText("0 of 2 right");
   await expect(page.getByRole("row", { name: /short u as in cup/ })).toContainText("short a as in cat");

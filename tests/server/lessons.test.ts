@@ -398,6 +398,8 @@ describe("what goes to the record", () => {
     const session = (await start({ lesson: true })).body;
     const at = session.words.indexOf("“The ship is big.”");
     expect(at).toBeGreaterThan(0);
+    const items = (await teachPage(await database(), session.id)).activities.flatMap((one) => one.items);
+    expect(items.find(({ index }) => index === at)).toMatchObject({ mode: "sentence", word: undefined });
     const built = async () => {
       const { rows } = (await send("GET /api/evidence", { query: `groupId=${group.id}&way=built` })).body;
       return Object.fromEntries(rows.map(({ gpc, wrong, chances }: Record<string, number>) => [gpc, [wrong, chances]]));

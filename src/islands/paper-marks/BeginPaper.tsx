@@ -10,7 +10,7 @@ export function BeginPaper({ what }: { readonly what: NewSessionInput }) {
     setBusy(true);
     try {
       const { id } = await call("POST /api/sessions", { body: what });
-      location.assign(`/teach/${id}/paper`);
+      location.assign(`/teach/${id}/paper?begun`);
     } catch (error) {
       setFailure((error as Error).message);
       setBusy(false);

@@ -18,12 +18,17 @@ import { useTypedVerdict } from "./use-typed-verdict.ts";
 const RIGHT = { outcome: "right", substitutions: [] } as const;
 const helper = createColumnHelper<Learner>();
 
+interface Props extends PaperMarksPage {
+  /** It was begun to be marked from paper: it is over when that is done. */
+  readonly isBegunHere: boolean;
+}
+
 /**
  * What was marked on paper, learners down and items across: arrows and Enter go from cell to cell, Space is right, what
  * was said or written is typed. Every cell is a mark of its own and goes to the server by the outbox.
  */
-export default function PaperMarks(page: PaperMarksPage) {
-  const { session, group, activities } = page;
+export default function PaperMarks(page: Props) {
+  const { session, group, activities, isBegunHere } = page;
   const { learners } = group;
   const [at, setAt] = useState(0);
   const items = useMemo<readonly PaperItem[]>(() => activities[at]?.items ?? [], [activities, at]);
@@ -158,7 +163,8 @@ export default function PaperMarks(page: PaperMarksPage) {
   const finish = async () => {
     try {
       await pageOutbox().flush();
-      if (session.endedAt === null)
+      // A lesson that is being taught on another device goes on.
+      if (isBegunHere && session.endedAt === null)
         await call("PATCH /api/sessions/:sessionId", { params: { sessionId: session.id }, body: { ended: true } });
       location.assign(`/evidence?group=${group.id}`);
     } catch (error) {

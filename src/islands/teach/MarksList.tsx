@@ -49,11 +49,11 @@ export function MarksList({ onClose }: Props) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is changed from here on is changed in the lines
   useEffect(() => {
     call("GET /api/sessions/:sessionId", { params: { sessionId } }).then(
-      ({ responses }) => setLines(linesOf(responses, waitingLines(marks, activities))),
+      ({ responses }) => setLines(linesOf(responses, waitingLines(marks, activities), targetsIn(activities))),
       // The marks that this page has are shown all the same.
       (error: Error) => {
         setTrouble(error.message);
-        setLines(linesOf([], waitingLines(marks, activities)));
+        setLines(linesOf([], waitingLines(marks, activities), targetsIn(activities)));
       },
     );
   }, [sessionId]);
@@ -169,13 +169,19 @@ export function MarksList({ onClose }: Props) {
   );
 }
 
-/** Marks that the database does not have yet, with their words. */
-function waitingLines(marks: Marks, activities: TeachState["lesson"]["activities"]): readonly Line[] {
-  const words = new Map(
+type Activities = TeachState["lesson"]["activities"];
+
+/** What is answered to, as the session names it, by its number. */
+const targetsIn = (activities: Activities): ReadonlyMap<number, string> =>
+  new Map(
     activities.flatMap(({ items }) =>
       items.flatMap(({ index, target }) => (index === null || target === undefined ? [] : [[index, target] as const])),
     ),
   );
+
+/** Marks that the database does not have yet, with their words. */
+function waitingLines(marks: Marks, activities: Activities): readonly Line[] {
+  const words = targetsIn(activities);
   return [...marks.values()]
     .filter((mark) => mark.state === "waiting")
     .map((mark) => ({ mark, word: wordShown(mark.target ?? words.get(mark.wordIndex) ?? ""), isTakenBack: false }));
@@ -191,11 +197,17 @@ const wordShown = (target: string) =>
         : target;
 
 /** What is stored, with what is on its way in its place; in the order of the words. */
-function linesOf(stored: readonly StoredResponse[], waiting: readonly Line[]): readonly Line[] {
+function linesOf(
+  stored: readonly StoredResponse[],
+  waiting: readonly Line[],
+  targets: ReadonlyMap<number, string>,
+): readonly Line[] {
   const lines = new Map<string, Line>();
   for (const { id, learnerId, wordIndex, word, mode, answer } of stored) {
-    const mark: Mark = { id, learnerId, wordIndex, target: word, mode, answer, state: "stored" };
-    lines.set(keyOf(mark), { mark, word: wordShown(word), isTakenBack: false });
+    const target = targets.get(wordIndex);
+    const named = target !== undefined && { target };
+    const mark: Mark = { id, learnerId, wordIndex, ...named, mode, answer, state: "stored" };
+    lines.set(keyOf(mark), { mark, word: target === undefined ? word : wordShown(target), isTakenBack: false });
   }
   for (const line of waiting) lines.set(keyOf(line.mark), line);
   return [...lines.values()].sort((a, b) => a.mark.wordIndex - b.mark.wordIndex);

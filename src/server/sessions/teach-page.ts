@@ -177,14 +177,18 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
         index: reading ? index : null,
         mode: target?.mode,
         target: target?.name,
-        word: reading && {
-          word: reading.word,
-          reading,
-          parts: syllablesOf(reading).map(({ units }) => units),
-          likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
-          tray: target?.mode === "card" ? [] : tray(),
-          picture: pictureOf(reading.word, school.accent.accent),
-        },
+        // A sentence is no word to be shown, tapped or built.
+        word:
+          target?.mode === "sentence"
+            ? undefined
+            : reading && {
+                word: reading.word,
+                reading,
+                parts: syllablesOf(reading).map(({ units }) => units),
+                likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
+                tray: target?.mode === "card" ? [] : tray(),
+                picture: pictureOf(reading.word, school.accent.accent),
+              },
       };
     }),
   };
