@@ -78,9 +78,12 @@ describe("the OpenAPI description", () => {
     expect(Object.keys(group.properties).sort()).toEqual(["learners", "name", "sequenceId", "step"]);
     const asked = body.paths["/api/evidence"].get.parameters;
     expect(asked.map(({ name, required }: { name: string; required: boolean }) => [name, required])).toEqual([
+      ["from", false],
+      ["to", false],
       ["groupId", true],
       ["learnerId", false],
       ["way", false],
+      ["position", false],
     ]);
   });
 });

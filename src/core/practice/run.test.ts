@@ -21,7 +21,7 @@ describe("an activity item by item", () => {
     [{ kind: "build-chain", words: ["lap", "clap"] }, ["built lap", "built clap"]],
     [{ kind: "sound-cards", gpcs: ["sh=ʃ", "a-e=eɪ"] }, ["card sh=ʃ", "card a-e=eɪ"]],
     [{ kind: "new-sound", gpc: "sh=ʃ", keyWord: "", facts: [], words: ["ship"] }, ["card sh=ʃ", "read ship"]],
-    [{ kind: "dictation", words: ["cat"], sentences: ["I see a cat."] }, ["wrote cat", undefined]],
+    [{ kind: "dictation", words: ["cat"], sentences: ["I see a cat."] }, ["wrote cat", "sentence “I see a cat.”"]],
     [{ kind: "find-it", items: [{ word: "cat", foils: ["cap"] }] }, ["chose cat"]],
     [{ kind: "right-or-not", items: [{ word: "cat", shown: "cot" }] }, ["chose cat"]],
     [{ kind: "real-or-nonsense", items: [{ word: "zat", real: false }] }, ["read zat"]],
