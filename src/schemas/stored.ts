@@ -9,6 +9,8 @@ import {
   PATTERNS,
   PLANNED_KINDS,
   type PlannedKind,
+  type SchoolSettings,
+  SENTENCE_RULES,
 } from "../core/light.ts";
 import { activityContentField } from "./activity-content.ts";
 import { aimField, practiceField, soundField } from "./fields.ts";
@@ -135,5 +137,7 @@ export const storedSchool = z.object({
   allowLists: readableOnes(z.enum(KEPT_OUT_LIST_IDS)).catch([]),
   practice: storedPractice.catch(DEFAULT_SCHOOL.practice),
   mastery: schoolInput.shape.mastery.catch(DEFAULT_SCHOOL.mastery),
+  sentenceRules: readableOnes(z.enum(SENTENCE_RULES)).catch([...SENTENCE_RULES]),
   never: readableOnes(z.string()).catch([]),
-});
+  // A choice that is not read again would be lost as soon as it is stored.
+} satisfies Readonly<Record<keyof SchoolSettings, z.ZodType>>);

@@ -27,6 +27,7 @@ const SCHOOL = {
   },
   mastery: { right: 9, of: 10, days: 2 },
   marks: ["taps", "lengths", "silent"],
+  sentenceRules: ["capital", "stop"],
   never: [],
 };
 const NONE = { gpcs: [], patterns: [], words: [] };
