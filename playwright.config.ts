@@ -11,8 +11,6 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   // Each worker has a server and a data folder of its own.
   workers: 2,
-  // On a machine whose processor is taken away for minutes a wait can end before its page has had a turn.
-  retries: 1,
   reporter: "list",
   use: {
     viewport: { width: 1280, height: 800 },

@@ -25,6 +25,7 @@ describe("a cell of a record sheet", () => {
     ["0", "wrong"],
     ["-", "no-attempt"],
     ["chip", "wrong chip"],
+    ["constructor", "wrong constructor"],
     ["f i sh", "wrong f i sh"],
     ["", "empty"],
     ["  ", "empty"],

@@ -10,26 +10,26 @@ export type PaperCell =
   | { readonly kind: "fault"; readonly code: "too-long" | "not-letters" | "not-here" };
 
 /** Letters that stand for an outcome on a record sheet, where what is answered to is a word. */
-const LETTERS: Readonly<Record<string, Outcome>> = {
-  t: "after-tapping",
-  s: "self-corrected",
-  x: "wrong",
-  w: "written-again",
-};
+const LETTERS: ReadonlyMap<string, Outcome> = new Map([
+  ["t", "after-tapping"],
+  ["s", "self-corrected"],
+  ["x", "wrong"],
+  ["w", "written-again"],
+]);
 /** Signs that stand for one wherever they are. */
-const SIGNS: Readonly<Record<string, Outcome>> = {
-  "✓": "right",
-  "✔": "right",
-  ".": "right",
-  "+": "right",
-  "1": "right",
-  "↺": "self-corrected",
-  "✗": "wrong",
-  "✘": "wrong",
-  "0": "wrong",
-  "-": "no-attempt",
-  "–": "no-attempt",
-};
+const SIGNS: ReadonlyMap<string, Outcome> = new Map([
+  ["✓", "right"],
+  ["✔", "right"],
+  [".", "right"],
+  ["+", "right"],
+  ["1", "right"],
+  ["↺", "self-corrected"],
+  ["✗", "wrong"],
+  ["✘", "wrong"],
+  ["0", "wrong"],
+  ["-", "no-attempt"],
+  ["–", "no-attempt"],
+]);
 /** How an outcome is written in a cell. */
 export const PAPER_SIGN: Readonly<Record<Outcome, string>> = {
   right: "✓",
@@ -66,7 +66,7 @@ export function readPaperCell(
   const { answersTo } = MODES[mode];
   const isSentence = answersTo === "sentence";
   const hasLetters = answersTo === "word" || isSentence;
-  const outcome = SIGNS[typed] ?? (hasLetters ? LETTERS[typed.toLowerCase()] : undefined);
+  const outcome = SIGNS.get(typed) ?? (hasLetters ? LETTERS.get(typed.toLowerCase()) : undefined);
   if (outcome !== undefined)
     return outcomesFor(mode).includes(outcome) ? answer(outcome) : { kind: "fault", code: "not-here" };
   if (typed.length > (isSentence ? LONGEST_SENTENCE : LONGEST)) return { kind: "fault", code: "too-long" };
