@@ -252,6 +252,24 @@ describe("a rehearsal", () => {
     expect(sent).toHaveLength(2);
   });
 
+  it("has the word answered that was shown at the press, however long the first answer takes", async () => {
+    let arrive = () => {};
+    const arrived = new Promise<void>((resolve) => {
+      arrive = resolve;
+    });
+    const loadMadeUp = async () => {
+      await arrived;
+      return (await import("./made-up-answers.ts")).madeUpAnswer;
+    };
+    const { commands, store, sent } = teach({ loadMadeUp }, { madeUp });
+    const asked = select.item(store.getState())?.index;
+    const both = Promise.all([commands.answer("all"), commands.answer("all")]);
+    store.dispatch({ type: "next" });
+    arrive();
+    await both;
+    expect(sent.map(({ wordIndex }) => wordIndex)).toEqual([asked, asked]);
+  });
+
   it("is nothing in a lesson with real learners: nobody answers for them", async () => {
     const { commands, sent } = teach();
     await commands.answer("all");

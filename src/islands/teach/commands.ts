@@ -71,17 +71,17 @@ export function teachCommands(
 ): TeachCommands {
   const { now, newId, send } = services;
 
-  const record = (answer: RawAnswer, passTurn: boolean, whose = select.turn(getState())) => {
-    const state = getState();
-    const [item, learnerId] = [select.item(state), whose];
+  /** @param at the lesson at the press: an answer that took a moment is of the word that was pressed on */
+  const record = (answer: RawAnswer, passTurn: boolean, whose = select.turn(getState()), at = getState()) => {
+    const [item, learnerId] = [select.item(at), whose];
     if (!item || item.index === null || learnerId === undefined) return;
-    const replaced = state.book.marks.get(markKey(learnerId, item.index));
+    const replaced = getState().book.marks.get(markKey(learnerId, item.index));
     const mark: Mark = {
       id: newId(),
       learnerId,
       wordIndex: item.index,
       ...(item.target !== undefined && { target: item.target }),
-      mode: select.isBuilding(state) ? "built" : (item.mode ?? "read"),
+      mode: select.isBuilding(at) ? "built" : (item.mode ?? "read"),
       answer,
       state: "waiting",
     };
@@ -142,18 +142,20 @@ export function teachCommands(
       dispatch({ type: "type-answer", open: false });
     },
     async answer(who) {
-      const madeUp = await services.loadMadeUp();
-      const { page, book } = getState();
-      const item = select.item(getState());
+      const state = getState();
+      const item = select.item(state);
       const target = item?.word?.reading ?? item?.oral?.reading;
-      if (!page.madeUp || !item || item.index === null || !item.mode || !target) return;
-      const mode = select.isBuilding(getState()) ? "built" : item.mode;
-      const one = select.learner(getState());
-      const answering = who === "all" ? select.unmarkedLearners(getState()) : one ? [one] : [];
+      if (!state.page.madeUp || !item || item.index === null || !item.mode || !target) return;
+      const mode = select.isBuilding(state) ? "built" : item.mode;
+      const one = select.learner(state);
+      const answering = who === "all" ? select.unmarkedLearners(state) : one ? [one] : [];
+      const madeUp = await services.loadMadeUp();
       for (const { id } of answering) {
-        const learner = page.madeUp[id];
-        const before = [...book.marks.values()].filter(({ learnerId }) => learnerId === id).length;
-        if (learner) record(madeUp(learner, { target, mode }, before), who === "turn", id);
+        const learner = state.page.madeUp[id];
+        // A second press may have come before the first was answered.
+        if (who === "all" && getState().book.marks.has(markKey(id, item.index))) continue;
+        const before = [...getState().book.marks.values()].filter(({ learnerId }) => learnerId === id).length;
+        if (learner) record(madeUp(learner, { target, mode }, before), who === "turn", id, state);
       }
     },
     undo() {
