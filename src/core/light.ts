@@ -38,10 +38,12 @@ export {
 } from "./chains/step-compare.ts";
 export { type Assessment, assess, type MasteryLevel, type UnitAnswer, type UnitMastery } from "./evidence/assess.ts";
 export { type ConfusionMatrix, confusionMatrices, type MatrixRow } from "./evidence/confusion-matrix.ts";
+export type { EasilyTaken } from "./evidence/easily-taken.ts";
 export { type EvidenceFinding, evidenceFindings } from "./evidence/evidence-findings.ts";
 export { isPattern } from "./evidence/is-pattern.ts";
 export { madeUpLearners } from "./evidence/made-up-learners.ts";
 export { DEFAULT_MASTERY, type MasteryRule } from "./evidence/mastery.ts";
+export type { ProbeBelief, ProbeRequest, ProbeWord } from "./evidence/probe.ts";
 export {
   type PlantedSubstitution,
   type SimulatedLearner,

@@ -19,7 +19,7 @@ export const sessionChangeInput = z
   .object({ place: placeField.optional(), ended: z.boolean().optional() })
   .refine((change) => change.place !== undefined || change.ended !== undefined, "says nothing to change");
 
-/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, words in a row, or a learner's cards. */
+/** What is taught: a saved chain, a saved set, one activity of the group's next lesson, the whole of it, words in a row, a learner's cards, or a probe of one learner. */
 export const newSessionInput = z.union([
   z.object({ chainId: chainIdField }),
   z.object({ setId: setIdField }),
@@ -36,6 +36,7 @@ export const newSessionInput = z.union([
     learnerId: learnerIdField,
     pack: z.enum(["sounds", "words"], "must be sounds or words"),
   }),
+  z.object({ groupId: groupIdField, learnerId: learnerIdField, probe: z.literal(true) }),
 ]);
 
 /** Words put into an activity while it is taught: new ones, or ones that are read again. */

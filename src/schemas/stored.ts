@@ -1,6 +1,7 @@
 import { z } from "zod";
 import {
   ACTIVITY_KIND_IDS,
+  CHANGE_POSITIONS,
   DEFAULT_PRACTICE,
   DEFAULT_SCHOOL,
   KEPT_OUT_LIST_IDS,
@@ -56,6 +57,14 @@ export const storedActivities = readableOnes(
   }),
 );
 
+const storedQuestion = z.object({ gpc: z.string().min(1), said: z.array(soundField) });
+const storedUnitCount = z.object({
+  gpc: z.string().min(1),
+  position: z.enum(CHANGE_POSITIONS),
+  said: z.array(soundField).optional(),
+  count: z.number().int().min(0),
+});
+
 export const storedRun = z.object({
   minutes: z.number().nullable(),
   activities: z.array(
@@ -72,6 +81,7 @@ export const storedRun = z.object({
     }),
   ),
   learnerId: z.string().optional(),
+  probe: z.object({ questions: z.array(storedQuestion), record: z.array(storedUnitCount) }).optional(),
 });
 
 export const storedPlace = placeField;

@@ -226,3 +226,30 @@ test("a lesson is rehearsed by made-up learners from the plan to the evidence, a
   await page.goto(`${server.address}/evidence?group=${group.id}`);
   await expect(page.getByText(/^0 readings in 0 lessons/)).toBeVisible();
 });
+
+test("a probe of one learner: each word comes by itself after a mark, what it has found stands beside, and it can be finished", async ({
+  page,
+  server,
+}) => {
+  const group = await newGroup(page, server, "Yellowlegs", ["Ivy"]);
+  await page.goto(`${server.address}/evidence?group=${group.id}&learner=${group.learners[0].id}`);
+  await alive(page);
+  await page.getByRole("button", { name: "Probe Ivy" }).click();
+  await page.waitForURL(/\/teach\//);
+  await alive(page);
+  const word = () => page.locator("[data-current-word]").getAttribute("data-word");
+  const first = await word();
+  await page.keyboard.press("Enter");
+  await expect.poll(word).not.toBe(first);
+  const found = page.getByRole("region", { name: "Probe" });
+  await expect(found.getByRole("listitem").first()).toContainText(/ of 1|0 of 0/);
+  expect(await faultsOnScreen(page)).toEqual([]);
+  // A wrong word waits for the sound to be named.
+  const second = await word();
+  await page.keyboard.press("w");
+  await expect.poll(async () => (await stored(page, server, page.url().split("/").at(-1) as string)).length).toBe(2);
+  expect(await word()).toBe(second);
+  await withoutFaults(page);
+  await page.getByRole("button", { name: "Finish" }).first().click();
+  await page.waitForURL(/\/evidence/);
+});

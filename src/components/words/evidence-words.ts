@@ -1,6 +1,6 @@
-import { type EvidenceFinding, type EvidenceWay, partsOfGpcId } from "../../core/light.ts";
+import { type EvidenceFinding, type EvidenceWay, type ProbeBelief, partsOfGpcId } from "../../core/light.ts";
 import type { SoFar } from "../../server/sessions/so-far.ts";
-import { moreOf } from "./counted.ts";
+import { counted, moreOf } from "./counted.ts";
 import { POSITION_NAME } from "./reasons.ts";
 import { WAY_WORDS } from "./response-words.ts";
 import { soundName } from "./sounds.ts";
@@ -47,4 +47,33 @@ export function soFarWords({ gpc, said, way, nickname, times, chances, isSure, w
   const asWhat = said.length === 0 ? "left out" : `${WAY_WORDS[way].past} as ${soundName(said)}`;
   const more = isSure ? " That is sure." : words.length > 0 ? " To be sure, next:" : "";
   return `${grapheme} ${asWhat}: ${nickname} ${times} of ${chances} today.${more}`;
+}
+
+/** What a probe asks: `"e as short i as in pin"`. */
+export const questionWords = ({ gpc, said }: Pick<ProbeBelief, "gpc" | "said">): string =>
+  `${partsOfGpcId(gpc).grapheme} as ${soundName(said)}`;
+
+/** What it has found of it so far: `"2 of 4, a pattern"`. */
+export const beliefWords = ({ times, chances, state }: Pick<ProbeBelief, "times" | "chances" | "state">): string =>
+  `${times} of ${chances}${state === "named" ? ", a pattern" : ""}`;
+
+/** What a probe has come to, when it is over. @param words how many were asked */
+export function probeEndWords(
+  beliefs: readonly ProbeBelief[],
+  words: number,
+  why: "settled" | "time" | "no-word",
+): string {
+  const named = beliefs.filter(({ state }) => state === "named");
+  const open = beliefs.filter(({ state }) => state === "open").length;
+  const found =
+    named.length === 0
+      ? `No pattern in ${counted(words, "word")}.`
+      : `Found: ${named.map((one) => `${questionWords(one)}, ${one.times} of ${one.chances}`).join("; ")}.`;
+  const rest = open > 0 ? ` ${counted(open, "question")} still open.` : "";
+  const because = {
+    settled: "All is settled.",
+    time: "Three minutes are over.",
+    "no-word": "No word is left that would tell more.",
+  }[why];
+  return `${because} ${found}${rest}`;
 }

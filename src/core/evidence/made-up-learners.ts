@@ -1,20 +1,6 @@
 import { seededRandom } from "../random/seeded-random.ts";
+import { EASILY_TAKEN } from "./easily-taken.ts";
 import type { SimulatedLearner } from "./simulated-learner.ts";
-
-/** Vowels that are easily taken for one another, as spellings of one letter. Common practice, no source. */
-const EASILY_TAKEN: readonly (readonly [gpc: string, said: string])[] = [
-  ["e=e", "ɪ"],
-  ["i=ɪ", "e"],
-  ["u=ʌ", "ɒ"],
-  ["o=ɒ", "ʌ"],
-  ["a=æ", "e"],
-  ["a-e=eɪ", "æ"],
-  ["i-e=aɪ", "ɪ"],
-  ["ee=iː", "e"],
-  ["sh=ʃ", "s"],
-  ["ch=tʃ", "ʃ"],
-  ["th=θ", "f"],
-];
 
 /** How a made-up learner is, besides what is planted: quick, quiet, one who taps, one who puts things right. */
 const WAYS: readonly Omit<SimulatedLearner, "substitutions">[] = [
@@ -35,11 +21,10 @@ const WAYS: readonly Omit<SimulatedLearner, "substitutions">[] = [
 export function madeUpLearners(count: number, taught: readonly string[], seed: number): SimulatedLearner[] {
   const random = seededRandom(seed);
   const known = new Set(taught);
-  const possible = EASILY_TAKEN.filter(([gpc]) => known.has(gpc));
+  const possible = EASILY_TAKEN.filter(({ gpc }) => known.has(gpc));
   return Array.from({ length: count }, (_, k) => {
-    const [gpc, said] = possible[Math.floor(random() * possible.length)] ?? [];
-    const substitutions =
-      gpc === undefined || said === undefined ? [] : [{ gpc, said: [said], share: 0.4 + 0.4 * random() }];
+    const taken = possible[Math.floor(random() * possible.length)];
+    const substitutions = taken ? [{ ...taken, share: 0.4 + 0.4 * random() }] : [];
     return { substitutions, ...(WAYS[k % WAYS.length] as (typeof WAYS)[0]) };
   });
 }

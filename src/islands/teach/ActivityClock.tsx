@@ -2,6 +2,7 @@ import { memo, useEffect, useState } from "react";
 import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { clockState } from "../../core/light.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
+import type { ActivitySeconds } from "./use-activity-clock.ts";
 
 interface Props {
   readonly sessionId: string;
@@ -9,7 +10,7 @@ interface Props {
   readonly at: TeachActivity;
   /** Minutes there are for the lesson; null when there is no slot to keep. */
   readonly minutes: number | null;
-  readonly seconds: { readonly current: Readonly<Record<string, number>> };
+  readonly seconds: ActivitySeconds;
   readonly onDrop: (ids: readonly string[]) => void;
 }
 

@@ -1,12 +1,13 @@
 import { ChevronDown } from "lucide-react";
 import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
+import type { ActivitySeconds } from "./use-activity-clock.ts";
 
 export interface LessonMenuProps {
   readonly activities: readonly TeachActivity[];
   readonly at: number;
   readonly skipped: readonly string[];
-  readonly seconds: { readonly current: Readonly<Record<string, number>> };
+  readonly seconds: ActivitySeconds;
   readonly onJump: (activity: number) => void;
   readonly onBringBack: (id: string) => void;
 }

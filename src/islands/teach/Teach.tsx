@@ -18,6 +18,7 @@ import {
   LearnerCue,
   LearnerTurns,
   MarkButtons,
+  ProbeFound,
   Rehearsal,
   SoFar,
   Substitutions,
@@ -25,7 +26,7 @@ import {
   WordControls,
 } from "./parts.tsx";
 import { createTeachStore, TeachContext, useTeach, useTeachActions } from "./teach-store.ts";
-import { useActivityClock } from "./use-activity-clock.ts";
+import { type ActivitySeconds, useActivityClock } from "./use-activity-clock.ts";
 import { useLearnersWindow } from "./use-learners-window.ts";
 import { useOutbox } from "./use-outbox.ts";
 import { usePlaceSaving } from "./use-place-saving.ts";
@@ -87,12 +88,13 @@ interface ScreenProps {
   readonly title: string;
   /** Minutes there are for the lesson; null when there is no slot to keep. */
   readonly minutes: number | null;
-  readonly seconds: { readonly current: Readonly<Record<string, number>> };
+  readonly seconds: ActivitySeconds;
   readonly onOpenView: () => void;
 }
 
 function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }: ScreenProps) {
   const isEmpty = useTeach((state) => select.item(state) === undefined);
+  const isProbe = useTeach(({ page }) => page.isProbe === true);
   if (isEmpty) return <p className="p-10">There is nothing in this lesson. Go back to the plan and add some.</p>;
   return (
     <Screen>
@@ -103,7 +105,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <LearnerCue />
       <CurrentDisplay />
       <WordControls />
-      <SoFar sessionId={sessionId} />
+      {isProbe ? <ProbeFound sessionId={sessionId} seconds={seconds} /> : <SoFar sessionId={sessionId} />}
       <HeardSounds />
       <Substitutions />
       <TypedAnswerLine sessionId={sessionId} />

@@ -13,6 +13,7 @@ import * as select from "./lesson/selectors.ts";
 import { MarkBar } from "./MarkBar.tsx";
 import { SubstitutionBar } from "./SubstitutionBar.tsx";
 import { useTeach, useTeachActions } from "./teach-store.ts";
+import type { ActivitySeconds } from "./use-activity-clock.ts";
 import { WordNav } from "./WordNav.tsx";
 
 /** The parts of the Teach screen, each with what it reads of the state: a press draws only those that it changes. */
@@ -275,6 +276,15 @@ export function Rehearsal() {
 }
 
 const loadSoFar = () => import("./SoFarLine.tsx").then((module) => module.default);
+
+const loadProbe = () => import("./ProbeLine.tsx").then((module) => module.default);
+
+/** In a probe: what it has found so far. */
+export function ProbeFound(props: { readonly sessionId: SessionId; readonly seconds: ActivitySeconds }) {
+  const { part: ProbeLine, request } = useLazy(loadProbe);
+  useEffect(request, [request]);
+  return ProbeLine ? <ProbeLine {...props} /> : null;
+}
 
 /** What the lesson has shown so far; its code is fetched once something has been marked. */
 export function SoFar({ sessionId }: { readonly sessionId: SessionId }) {

@@ -2,6 +2,11 @@ import { useEffect, useRef } from "react";
 import * as select from "./lesson/selectors.ts";
 import type { TeachStore } from "./teach-store.ts";
 
+/** Seconds spent, by activity id. */
+export interface ActivitySeconds {
+  readonly current: Readonly<Record<string, number>>;
+}
+
 /** A tablet that slept did not teach: no more than this is counted at once. */
 const MOST_SECONDS_AT_ONCE = 2;
 

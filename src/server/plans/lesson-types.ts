@@ -1,4 +1,11 @@
-import type { ActivityContent, Contrast, PlannedKind, PracticeSettings } from "../../core/light.ts";
+import type {
+  ActivityContent,
+  Contrast,
+  EasilyTaken,
+  PlannedKind,
+  PracticeSettings,
+  UnitCount,
+} from "../../core/light.ts";
 import type { ChainId, LearnerId, SetId } from "../../schemas/ids.ts";
 
 /** What is kept of lessons: shapes alone, so that the tables and what stands on them both know them. */
@@ -73,6 +80,12 @@ export interface RunActivity {
   readonly targets: readonly (number | null)[];
 }
 
+/** What a probe is to find out, and what was known of it before. */
+export interface Probe {
+  readonly questions: readonly EasilyTaken[];
+  readonly record: readonly UnitCount[];
+}
+
 /** A lesson as it is taught. */
 export interface LessonRun {
   /** Minutes there are for it; null for a chain or an activity taught on its own. */
@@ -80,4 +93,6 @@ export interface LessonRun {
   readonly activities: readonly RunActivity[];
   /** For one learner alone. */
   readonly learnerId?: LearnerId;
+  /** Each next word is chosen by the answers before it. */
+  readonly probe?: Probe;
 }

@@ -4,6 +4,7 @@ import { addWordsInput, newSessionInput, sessionChangeInput, soFarQuery } from "
 import { sessionResponses } from "../evidence/responses.ts";
 import { typedVerdict } from "../evidence/verdict.ts";
 import { route } from "../http/route.ts";
+import { probeSoFar, probeToBegin } from "./probe.ts";
 import { addWords } from "./session-words.ts";
 import { changeSession, getSession, listSessions } from "./sessions.ts";
 import { soFar } from "./so-far.ts";
@@ -17,11 +18,12 @@ export const SESSION_ROUTES = {
     run: ({ db, query }) => listSessions(db, query.groupId),
   }),
   ...route("POST /api/sessions", {
-    summary: "Begins to teach: a chain, a set, one activity of a plan, a whole plan, or a learner's cards.",
+    summary: "Begins to teach: a chain, a set, one activity of a plan, a whole plan, a learner's cards, or a probe.",
     answers: "the session",
     body: newSessionInput,
     status: 201,
-    run: ({ db, body, now }) => startSession(db, body, now),
+    prepare: async ({ db, body }) => ("probe" in body ? probeToBegin(db, body) : undefined),
+    run: ({ db, body, now, prepared }) => startSession(db, body, now, prepared),
   }),
   ...route("GET /api/sessions/:sessionId", {
     summary: "A session with what stands marked in it.",
@@ -42,6 +44,11 @@ export const SESSION_ROUTES = {
     answers: "the learner, what was said for what, and words; nothing while nothing has shown itself",
     query: soFarQuery,
     run: async ({ db, params, query }) => ({ shown: await soFar(db, params.sessionId, query) }),
+  }),
+  ...route("GET /api/sessions/:sessionId/probe", {
+    summary: "What a probe has found so far, and the word that would tell most next.",
+    answers: "what is thought of each question, and the next word; no word when all is settled",
+    run: ({ db, params }) => probeSoFar(db, params.sessionId),
   }),
   ...route("POST /api/sessions/:sessionId/verdicts", {
     summary: "Judges an answer as it is being typed. Stores nothing.",

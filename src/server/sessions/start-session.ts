@@ -21,20 +21,30 @@ import { packsOf } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { type Material, materialOf, materialOfChain, materialOfSet } from "../plans/activity-material.ts";
 import { faultText } from "../plans/fault-text.ts";
-import { type Aim, FIRST_PLACE, type PlanActivity, type RunActivity } from "../plans/lesson-types.ts";
+import { type Aim, FIRST_PLACE, type PlanActivity, type Probe, type RunActivity } from "../plans/lesson-types.ts";
 import { faultsIn } from "../plans/plan-check.ts";
 import { getPlan } from "../plans/plans.ts";
 import { getSchool } from "../school/school.ts";
 import { getSet, unfitWords } from "../sets/word-sets.ts";
 import { layOut } from "./lesson-run.ts";
+import { type ProbeToBegin, probeToBegin } from "./probe.ts";
 import { addSessionWords, getSession, type Session } from "./sessions.ts";
 
+/** As long as one learner reads single words gladly. Common practice, no source. */
+const PROBE_MINUTES = 3;
+
 /** Starts teaching; what is taught is copied, so that later edits do not rewrite it. @throws AppError "not-found", "invalid" */
-export async function startSession(db: Queryable, input: NewSessionInput, now: Date): Promise<Session> {
+export async function startSession(
+  db: Queryable,
+  input: NewSessionInput,
+  now: Date,
+  probe?: ProbeToBegin,
+): Promise<Session> {
   if ("chainId" in input) return startChain(db, input.chainId, now);
   if ("setId" in input) return startSet(db, input.setId, now);
   if ("words" in input) return startWords(db, input, now);
   if ("pack" in input) return startPack(db, input, now);
+  if ("probe" in input) return startProbe(db, input, probe, now);
   if ("lesson" in input) return startLesson(db, input.groupId, now);
   return startActivity(db, input, now);
 }
@@ -165,6 +175,28 @@ async function startPack(
   return begin(db, { groupId, learnerId, title, activities: [activity] }, now);
 }
 
+/** One learner is asked word by word, each chosen by the answers before it. */
+async function startProbe(
+  db: Queryable,
+  { groupId, learnerId }: { readonly groupId: GroupId; readonly learnerId: LearnerId },
+  begun: ProbeToBegin | undefined,
+  now: Date,
+): Promise<Session> {
+  const { probe, word } = begun ?? (await probeToBegin(db, { groupId, learnerId }));
+  const activity = {
+    id: randomUUID(),
+    kind: "word-list" as const,
+    title: "",
+    content: { kind: "word-list" as const, words: [word] },
+    minutes: PROBE_MINUTES,
+    ifTime: false,
+    heldBack: false,
+    // Nobody reads it before, and nobody reads it along.
+    settings: { ...(await getSchool(db)).practice, support: "at-sight" as const, turns: "your-turn" as const },
+  };
+  return begin(db, { groupId, learnerId, title: "Probe", activities: [activity], minutes: PROBE_MINUTES, probe }, now);
+}
+
 type NewActivity = Omit<RunActivity, "targets" | "content"> & Material;
 
 async function toRun(db: Queryable, activity: PlanActivity): Promise<NewActivity> {
@@ -181,10 +213,11 @@ interface Beginning {
   readonly minutes?: number;
   /** For one learner alone. */
   readonly learnerId?: LearnerId;
+  readonly probe?: Probe;
 }
 
 async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Session> {
-  const { groupId, chainId, title, aim, minutes, learnerId } = beginning;
+  const { groupId, chainId, title, aim, minutes, learnerId, probe } = beginning;
   await refuseUnfit(db, groupId, beginning.activities);
   const school = await getSchool(db);
   const all = beginning.activities.map(({ content }) => content);
@@ -206,7 +239,12 @@ async function begin(db: Queryable, beginning: Beginning, now: Date): Promise<Se
     ...(chainId !== undefined && { chainId }),
     title: title.slice(0, 120),
     aim: aim ?? { focus: [], contrasts: [] },
-    run: { minutes: minutes ?? null, activities: run.activities, ...(learnerId !== undefined && { learnerId }) },
+    run: {
+      minutes: minutes ?? null,
+      activities: run.activities,
+      ...(learnerId !== undefined && { learnerId }),
+      ...(probe && { probe }),
+    },
     place: FIRST_PLACE,
     startedAt: now,
   });

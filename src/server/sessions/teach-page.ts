@@ -90,6 +90,8 @@ export interface TeachPage {
   readonly needs: Readonly<Record<string, Readonly<Record<string, number>>>>;
   /** In a rehearsal: how each made-up learner answers, by id; undefined in a lesson with real ones. */
   readonly madeUp?: Readonly<Record<string, SimulatedLearner>>;
+  /** Each next word is chosen by the answers before it. */
+  readonly isProbe?: true;
 }
 
 /** @throws AppError "not-found" */
@@ -111,6 +113,7 @@ export async function teachPage(db: Queryable, sessionId: SessionId): Promise<Te
     activities: run.activities.map((activity) => teachActivity(activity, showing)),
     responses: await sessionResponses(db, sessionId),
     accent: scope.school.accent,
+    ...(run.probe && { isProbe: true }),
     ...(group.isRehearsal && { madeUp: madeUpOf(group, showing.taught) }),
     needs: Object.fromEntries(group.learners.map(({ id }) => [id, needsOf(read.get(id) ?? [], scope.school.accent)])),
   };

@@ -5,6 +5,7 @@ import {
   graphOf,
   judgeOralItem,
   lexiconIn,
+  nextProbe,
   planChain,
   planFirst,
   screensInSteps,
@@ -15,7 +16,7 @@ import {
   wordCard,
   wordsThatTell,
 } from "../../core/index.ts";
-import type { AccentSettings, ChainRequest, ChainTarget, Sequence, StepRange } from "../../core/light.ts";
+import type { AccentSettings, ChainRequest, ChainTarget, ProbeRequest, Sequence, StepRange } from "../../core/light.ts";
 
 /**
  * What takes the word list long: run by a worker thread, one definition each, and asked for by name (`pool.ts`). All of
@@ -27,6 +28,7 @@ export const WORD_TASKS = {
   fillRoutine,
   judgeOralItem: (...[item, rules]: [Parameters<typeof judgeOralItem>[0], Parameters<typeof judgeOralItem>[1]]) =>
     judgeOralItem(item, rules),
+  nextProbe: (request: ProbeRequest) => nextProbe(request),
   planChain: (request: ChainRequest) => planChain(request),
   planFirst: (...[request, targets]: [Parameters<typeof planFirst>[0], readonly ChainTarget[]]) =>
     planFirst(request, targets),

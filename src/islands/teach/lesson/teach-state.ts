@@ -42,7 +42,7 @@ export interface WayOverride {
 
 /** Everything the Teach screen knows. Changed by `teachReducer` alone, read through selectors.ts. */
 export interface TeachState {
-  readonly page: Pick<TeachPage, "group" | "accent" | "needs" | "madeUp">;
+  readonly page: Pick<TeachPage, "group" | "accent" | "needs" | "madeUp" | "isProbe">;
   readonly lesson: LessonState;
   readonly book: MarkBook;
   readonly turns: DealtTurns;
@@ -118,8 +118,17 @@ export type TeachAction =
   | { readonly type: "not-finished"; readonly reason: string };
 
 /** The state a page starts from: the place and the marks that are stored. */
-export function startTeaching({ session, group, activities, responses, accent, needs, madeUp }: TeachPage): TeachState {
-  const page = { group, accent, needs, ...(madeUp && { madeUp }) };
+export function startTeaching({
+  session,
+  group,
+  activities,
+  responses,
+  accent,
+  needs,
+  madeUp,
+  isProbe,
+}: TeachPage): TeachState {
+  const page = { group, accent, needs, ...(madeUp && { madeUp }), ...(isProbe && { isProbe }) };
   const lesson = startingLesson(activities, session.place);
   const book = newBook(marksFrom(responses));
   const { learnerId } = session.place;
