@@ -20,6 +20,7 @@ export { planLevels } from "./chains/planner/plan-levels.ts";
 export { readChain } from "./chains/read-chain.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
 export { wordsThatTell } from "./chains/words-that-tell.ts";
+export { changeOverTime, type LessonCount, type LessonPoint } from "./evidence/change-over-time.ts";
 export { nextProbe, probeBeliefs } from "./evidence/probe.ts";
 export { probeQuestions } from "./evidence/probe-questions.ts";
 export {

@@ -26,6 +26,10 @@ export interface EvidenceDates {
 export const evidenceFilter = evidenceQuery.pick({ from: true, to: true, position: true });
 export type EvidenceFilter = z.infer<typeof evidenceFilter>;
 
+/** Change over time: of all sounds together, or of one correspondence by its id. */
+export const changeQuery = evidenceQuery.omit({ position: true }).extend({ gpc: z.string().max(40).optional() });
+export type ChangeQuery = z.infer<typeof changeQuery>;
+
 /** A proposal of what to work on, by its id (`core/evidence/propose-focus.ts`). */
 export const focusQuery = z.object({
   focusId: z.string().regex(/^[a-z'-]{1,12}=[^=>]{0,24}>[^=>]{0,24}$/, "must be the id of a proposal, such as e=e>ɪ"),

@@ -70,3 +70,39 @@ test("a learner's evidence says where they stand along the order, and goes on on
   await expect(sheet).toContainText("not a diagnosis");
   expect((await page.request.get(`${server.address}/print/learner?group=${group.id}&learner=x`)).status()).toBe(404);
 });
+
+test("change over time: a dot a lesson, one sound by itself, and the same as a table; a group, a colleague and the room on one page each", async ({
+  page,
+  server,
+}) => {
+  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
+  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  await page.goto(`${server.address}/evidence?group=${group.id}`);
+  await alive(page);
+  const change = page.getByRole("region", { name: "Change over time" });
+  await expect(change.locator(".recharts-scatter-symbol").first()).toBeVisible();
+  const lessons = await change.locator(".recharts-scatter-symbol").count();
+  await change.getByText("The same as a table").click();
+  await expect(change.getByRole("row")).toHaveCount(lessons + 1);
+  // Every lesson's figures are those of its answers.
+  const { points } = await (await page.request.get(`${server.address}/api/evidence/change?groupId=${group.id}`)).json();
+  const { chances, wrong } = points[0];
+  await expect(change.getByRole("row").nth(1)).toContainText(`${chances - wrong} of ${chances}`);
+  await change.getByRole("combobox").selectOption({ value: "e=e" });
+  await expect(change.getByRole("row").nth(1)).not.toContainText(`of ${chances} `);
+  await expect(change.getByText(/One dot a lesson/)).not.toContainText("as hard as");
+
+  await page.getByRole("link", { name: "For a colleague taking over" }).click();
+  await page.waitForURL(/\/print\/group/);
+  const sheet = page.getByRole("main");
+  await expect(sheet.locator("[data-part=ways]")).toContainText("Time to think");
+  await expect(sheet.locator("[data-part=lessons] li")).toHaveCount(5);
+  for (const { nickname } of group.learners) await expect(sheet.locator(`[data-learner=${nickname}]`)).toBeVisible();
+  await expect(sheet).toContainText("not a diagnosis");
+  await page.goto(`${server.address}/print/group?group=${group.id}`);
+  await expect(page.locator("[data-part=ways]")).toHaveCount(0);
+  await expect(page.locator("[data-part=next]")).toContainText("e read as short i");
+  expect((await page.request.get(`${server.address}/print/group?group=nobody`)).status()).toBe(404);
+  await page.goto(`${server.address}/print/room`);
+  for (const { name } of groups) await expect(page.getByRole("heading", { name })).toBeVisible();
+});

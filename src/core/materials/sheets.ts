@@ -24,6 +24,9 @@ export const SHEETS = {
   text: { madeFrom: "set", isFor: "learners", choices: [] },
   helper: { madeFrom: "plan", isFor: "teacher", choices: [] },
   "learner-summary": { madeFrom: "records", isFor: "teacher", choices: [] },
+  "group-summary": { madeFrom: "records", isFor: "teacher", choices: [] },
+  handover: { madeFrom: "records", isFor: "teacher", choices: [] },
+  "room-summary": { madeFrom: "records", isFor: "teacher", choices: [] },
   steps: { madeFrom: "words", isFor: "teacher", choices: [] },
   strips: { madeFrom: "words", isFor: "learners", choices: [] },
   tiles: { madeFrom: "words", isFor: "learners", choices: ["copies"] },
@@ -31,7 +34,10 @@ export const SHEETS = {
   reading: { madeFrom: "words", isFor: "learners", choices: ["direction"] },
   tracing: { madeFrom: "words", isFor: "learners", choices: [] },
   record: { madeFrom: "words", isFor: "teacher", choices: [] },
-} as const satisfies Readonly<Record<SetKind | "helper" | "learner-summary" | WordSheetKind, SheetDefinition>>;
+} as const satisfies Readonly<Record<SetKind | "helper" | SummaryKind | WordSheetKind, SheetDefinition>>;
+
+/** What is said of somebody on one page. */
+type SummaryKind = "learner-summary" | "group-summary" | "handover" | "room-summary";
 
 /** What words one after another are printed as. */
 type WordSheetKind = "steps" | "strips" | "tiles" | "sound-boxes" | "reading" | "tracing" | "record";

@@ -1,7 +1,8 @@
-import { evidenceQuery, focusQuery, openedQuery } from "../../schemas/evidence.ts";
+import { changeQuery, evidenceQuery, focusQuery, openedQuery } from "../../schemas/evidence.ts";
 import { newResponseInput } from "../../schemas/responses.ts";
 import { getGroup } from "../groups/groups.ts";
 import { route } from "../http/route.ts";
+import { changeOf } from "./change.ts";
 import { evidenceReport } from "./evidence.ts";
 import { evidenceCsv } from "./evidence-csv.ts";
 import { openedResponses } from "./opened.ts";
@@ -46,6 +47,12 @@ export const EVIDENCE_ROUTES = {
     summary: "The same as a CSV file: what was expected, what was said, how often, out of how many chances.",
     query: evidenceQuery,
     run: async ({ db, query }) => evidenceCsv(await evidenceReport(db, query)),
+  }),
+  ...route("GET /api/evidence/change", {
+    summary: "How the share right has changed from lesson to lesson, evened out for how hard the words were.",
+    answers: "one point a lesson, the oldest first, and the sounds that can be looked at by themselves",
+    query: changeQuery,
+    run: ({ db, query }) => changeOf(db, query),
   }),
   ...route("GET /api/evidence/responses", {
     summary: "The newest responses behind a figure of the evidence.",
