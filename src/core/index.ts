@@ -30,6 +30,7 @@ export {
   type ProposalOptions,
   proposeFocus,
 } from "./evidence/propose-focus.ts";
+export { proposeGroups } from "./evidence/propose-groups.ts";
 export { contrastSet } from "./families/contrast-set.ts";
 export { familySet } from "./families/family-set.ts";
 export { findFamily } from "./families/find-family.ts";

@@ -40,6 +40,7 @@ export { type Assessment, assess, type MasteryLevel, type UnitAnswer, type UnitM
 export { type ConfusionMatrix, confusionMatrices, type MatrixRow } from "./evidence/confusion-matrix.ts";
 export type { EasilyTaken } from "./evidence/easily-taken.ts";
 export { type EvidenceFinding, evidenceFindings } from "./evidence/evidence-findings.ts";
+export { GROUP_SIZES, type GroupFigures, groupFigures, type LearnerToGroup } from "./evidence/group-figures.ts";
 export { isPattern } from "./evidence/is-pattern.ts";
 export { madeUpLearners } from "./evidence/made-up-learners.ts";
 export { DEFAULT_MASTERY, type MasteryRule } from "./evidence/mastery.ts";

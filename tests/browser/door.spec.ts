@@ -122,6 +122,7 @@ test("every screen comes with its policy, and keeps to it", async ({ page, serve
     "/evidence",
     "/groups",
     "/people",
+    "/grouping",
     "/backups",
     "/week",
   ]) {

@@ -72,3 +72,40 @@ test("a backup is made, says what is inside, and is put back", async ({ page, se
   await page.goto(`${server.address}/backups`);
   await expect(page.getByText("before another was put back")).toBeVisible();
 });
+
+test("groups are proposed, changed by hand with the figures following, and made", async ({ page, server }) => {
+  const body = (name: string, learners: string[]) => ({ name, sequenceId: "phased", step: 20, learners });
+  for (const one of [body("Whimbrels", ["Wim", "Wen"]), body("Widgeons", ["Wyn", "Wat"])])
+    await page.request.post(`${server.address}/api/groups`, { data: one });
+  await page.goto(`${server.address}/people`);
+  await page.getByRole("link", { name: "Propose groups" }).click();
+  await page.waitForURL(/\/grouping/);
+  await alive(page);
+  await page.getByRole("button", { name: "As they are now" }).click();
+  await expect(page.getByRole("status")).toHaveText("Nobody moves.");
+  await expect(page.getByRole("button", { name: "Make these groups" })).toBeDisabled();
+  // Dragged by its name.
+  const name = await page.getByRole("region", { name: "Whimbrels" }).getByText("Wim", { exact: true }).boundingBox();
+  const there = await page.getByRole("region", { name: "Widgeons" }).boundingBox();
+  if (!name || !there) throw new Error("nothing to drag, or nowhere to");
+  await page.mouse.move(name.x + 10, name.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(there.x + 60, there.y + 60, { steps: 8 });
+  await page.mouse.up();
+  await expect(page.getByRole("status")).toHaveText("1 learner would move.");
+  // Chosen by key.
+  await page.getByRole("button", { name: "One more group" }).click();
+  const added = page.getByRole("textbox", { name: "Name of the new group" });
+  await added.fill("Wrynecks");
+  await page.getByRole("combobox", { name: "Wat: group" }).selectOption("Wrynecks");
+  await expect(page.getByRole("status")).toHaveText("2 learners would move.");
+  await page.getByRole("button", { name: "Make these groups" }).click();
+  await page.getByRole("button", { name: "Make the groups" }).click();
+  await page.waitForURL(/\/people/);
+  const groups = (await (await page.request.get(`${server.address}/api/groups`)).json()) as {
+    name: string;
+    learners: { nickname: string }[];
+  }[];
+  const of = (group: string) => groups.find((one) => one.name === group)?.learners.map(({ nickname }) => nickname);
+  expect([of("Whimbrels"), of("Widgeons"), of("Wrynecks")]).toEqual([["Wen"], ["Wyn", "Wim"], ["Wat"]]);
+});

@@ -75,6 +75,7 @@ test("no screen is wider than the glass, cut, or too small to press, with thirty
     "/settings",
     "/glossary",
     "/people",
+    "/grouping",
     `/packs?group=${group}`,
   ])
     await lookOver(page, server.address + path);

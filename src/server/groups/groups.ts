@@ -82,12 +82,12 @@ export async function getGroup(db: Queryable, id: GroupId): Promise<Group> {
   return group;
 }
 
-/** @throws AppError "invalid" when the sequence has no such step */
-export async function createGroup(db: Queryable, input: NewGroupInput): Promise<Group> {
+/** A new group. @param isDemo of made-up learners @throws AppError "invalid" when the sequence has no such step */
+export async function createGroup(db: Queryable, input: NewGroupInput, isDemo = false): Promise<Group> {
   await checkStepExists(db, input.sequenceId, input.step);
   const id = newId<GroupId>();
   const { name, sequenceId, step } = input;
-  await db.insert(groups).values({ id, name, sequenceId, step });
+  await db.insert(groups).values({ id, name, sequenceId, step, isDemo });
   for (const [seat, nickname] of input.learners.entries()) {
     const learnerId = newId<LearnerId>();
     await db.insert(learners).values({ id: learnerId, nickname });

@@ -1,3 +1,4 @@
+import { groupingInput } from "../../schemas/grouping.ts";
 import { newGroupInput, ticksInput } from "../../schemas/groups.ts";
 import { groupChangeInput, learnerChangeInput, newLearnerInput } from "../../schemas/people.ts";
 import { weekQuery } from "../../schemas/week.ts";
@@ -6,6 +7,7 @@ import { dataFolder } from "../db/data-folder.ts";
 import { calendarFile, csvFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
 import { eraseGroup, eraseLearner, groupContents, keepGroup, keepLearner } from "./erasure.ts";
+import { groupingPage, regroup } from "./grouping.ts";
 import { changeGroup, createGroup, getGroup, listGroups, tickGroup } from "./groups.ts";
 import { addLearner, changeLearner, learnerRecords, listLearners, RECORD_COLUMNS } from "./learners.ts";
 import { peoplePage } from "./people-page.ts";
@@ -50,6 +52,17 @@ export const GROUP_ROUTES = {
     answers: "the group's id",
     status: 201,
     run: ({ db, params }) => keepGroup(db, params.groupId),
+  }),
+  ...route("GET /api/groupings/proposed", {
+    summary: "Groups by what learners need and where they stand.",
+    answers: "everybody as they are grouped by, and their ids in groups",
+    run: ({ db }) => groupingPage(db),
+  }),
+  ...route("POST /api/groupings", {
+    summary: "Makes all groups as they are to be, at once: learners move with their records.",
+    answers: "the groups as they are now",
+    body: groupingInput,
+    run: ({ db, body, now }) => regroup(db, body, now),
   }),
   ...route("POST /api/groups/:groupId/learners", {
     summary: "Adds a learner to a group.",
