@@ -11,5 +11,7 @@ export interface Activity {
   readonly ifTime: boolean;
   /** Words kept back until here, to see whether the sound carries over: their results are counted apart. */
   readonly heldBack: boolean;
+  /** Words of last week, to see whether they have stayed. */
+  readonly isLookBack?: boolean;
   readonly settings: PracticeSettings;
 }

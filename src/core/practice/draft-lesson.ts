@@ -1,3 +1,4 @@
+import { refusalOf } from "../chains/allowed-words.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -32,6 +33,7 @@ interface Part {
   readonly content: ActivityContent | undefined;
   readonly heldBack?: boolean;
   readonly ifTime?: boolean;
+  readonly isLookBack?: boolean;
 }
 
 /**
@@ -49,7 +51,7 @@ export function draftLesson(
   if (request.taughtGpcs.length === 0) return { ok: false, reason: { code: "nothing-taught" } };
   const lexicon = lexiconIn(list, request.taught.accent);
   const making: Making = { request, today: todaysWords(request, lexicon), lexicon };
-  const parts = partsOf(making, request.template ?? WHOLE_LESSON).filter(
+  const parts = [...partsOf(making, request.template ?? WHOLE_LESSON), ...lookBack(making)].filter(
     (part): part is Part & { content: ActivityContent } => part.content !== undefined,
   );
   const lengthOf = ({ content }: { content: ActivityContent }) =>
@@ -74,6 +76,7 @@ export function draftLesson(
     minutes: lengthOf(part),
     ifTime,
     heldBack: part.heldBack ?? false,
+    ...(part.isLookBack && { isLookBack: true }),
     settings: { ...request.settings, thinking: thinkingAfter(request.settings, request.lessonsBefore ?? 0) },
   });
   return {
@@ -112,6 +115,21 @@ export function fillKind(
       ? { chain: chain.words, words: chain.words, heldBack }
       : todaysWords({ ...request, never: [...(request.never ?? []), ...heldBack] }, lexicon);
   return makeContent(kind, { request, today: { ...today, heldBack }, lexicon }, BY_HAND);
+}
+
+/** Last week's words that are looked at again, after the cards. */
+const LOOKED_BACK_AT = 6;
+const [AFTER_CARDS, AFTER_HELD_BACK] = [1.5, 4.5];
+
+/** Some of last week's words, as far as they may still be shown and are not today's; in a whole lesson only. */
+function lookBack({ request, today, lexicon }: Making): Part[] {
+  if (request.template) return [];
+  const todays = new Set([...today.words, ...today.heldBack]);
+  const words = (request.lastWeek ?? [])
+    .filter((word) => !todays.has(word) && refusalOf(word, request, lexicon) === undefined)
+    .slice(0, LOOKED_BACK_AT);
+  if (words.length < 2) return [];
+  return [{ order: AFTER_CARDS, priority: AFTER_HELD_BACK, content: { kind: "word-list", words }, isLookBack: true }];
 }
 
 const WHOLE_LESSON = TEMPLATES[0] as LessonTemplate;

@@ -24,6 +24,8 @@ export interface LessonRequest {
   /** The group's own pace; 1 until it has shown one. */
   readonly pace?: number;
   readonly recent?: readonly string[];
+  /** Words of last week's lessons, those that went wrong first: some are looked at again. */
+  readonly lastWeek?: readonly string[];
   readonly never?: readonly string[];
   readonly allowLists?: readonly KeptOutList[];
   /** Words with today's sound kept back for the end; 2 by default, 0 to 3. */

@@ -120,6 +120,22 @@ describe("a drafted lesson", () => {
     );
   });
 
+  it("looks back at last week's words that may still be shown, those first that went wrong; a template does not", () => {
+    const lastWeek = ["mud", "knight", "pet", "zzz", "hop"];
+    const asked = request(SHORT, 13, { lastWeek, never: ["pet"], minutes: 30 });
+    const back = main(drafted(asked)).filter(({ isLookBack }) => isLookBack);
+    expect(back.map(({ content }) => wordsOfContent(content))).toEqual([["mud", "hop"]]);
+    const todays = main(drafted(asked))
+      .filter(({ isLookBack }) => !isLookBack)
+      .flatMap(({ content }) => (content.kind === "read-chain" ? content.words : []));
+    for (const word of ["mud", "hop"]) expect(todays).not.toContain(word);
+    const [, template] = TEMPLATES;
+    expect(drafted({ ...asked, template: template as LessonTemplate }).activities.some((one) => one.isLookBack)).toBe(
+      false,
+    );
+    expect(drafted({ ...asked, lastWeek: ["mud"] }).activities.some((one) => one.isLookBack)).toBe(false);
+  });
+
   it("more time, more of it; a slower group, less in it; straight to your turn, more in it", () => {
     const activities = (more: Partial<LessonRequest>) => main(drafted(request(SHORT, 13, more))).length;
     expect(activities({ minutes: 10 })).toBeLessThan(activities({ minutes: 30 }));

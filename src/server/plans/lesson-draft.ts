@@ -20,7 +20,7 @@ import { getGroup } from "../groups/groups.ts";
 import { mostWanted, packsOf } from "../groups/packs-page.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { paceOf } from "../sessions/pace.ts";
-import { lessonsWith, recentWords } from "../sessions/sessions.ts";
+import { lessonsWith, recentWords, wordsOfLastWeek } from "../sessions/sessions.ts";
 import { substitutionsOf } from "../sets/families-page.ts";
 import { askWords } from "../words/pool.ts";
 import { faultText } from "./fault-text.ts";
@@ -100,6 +100,7 @@ export async function requestFor(
     settings: practice,
     pace: await paceOf(db, groupId),
     recent: await recentWords(db, groupId),
+    lastWeek: await wordsOfLastWeek(db, groupId, now),
     never,
     allowLists,
     cards: mostWanted(packs.map(({ sounds }) => sounds)),
@@ -172,12 +173,15 @@ function refuseFaults(activities: readonly PlanActivity[], id: string, rules: Le
   ]);
 }
 
-const toPlanActivity = ({ content, minutes, ifTime, heldBack, settings }: Activity): PlanActivity => ({
+/** What a look back is called in a plan; every other drafted activity goes by its kind. */
+const LOOK_BACK = "Last week's words";
+
+const toPlanActivity = ({ content, minutes, ifTime, heldBack, isLookBack, settings }: Activity): PlanActivity => ({
   id: randomUUID(),
   kind: content.kind,
   minutes,
   content,
-  title: "",
+  title: isLookBack ? LOOK_BACK : "",
   ifTime,
   heldBack,
   settings,

@@ -1,9 +1,9 @@
-import { desc, eq, getTableColumns, type InferSelectModel, type SQL, sql } from "drizzle-orm";
+import { and, desc, eq, getTableColumns, gte, type InferSelectModel, lt, type SQL, sql } from "drizzle-orm";
 import { dayIn, isWordTarget } from "../../core/light.ts";
 import type { GroupId, SessionId } from "../../schemas/ids.ts";
 import type { SessionChangeInput } from "../../schemas/sessions.ts";
 import type { Queryable } from "../db/database.ts";
-import { sessions, sessionWords } from "../db/schema.ts";
+import { responses, sessions, sessionWords } from "../db/schema.ts";
 import { AppError, notFound, unreadable } from "../http/errors.ts";
 import { type Aim, FIRST_PLACE, type LessonRun, NO_AIM, type Place } from "../plans/lesson-types.ts";
 import { getTimeZone } from "../school/installation.ts";
@@ -121,6 +121,39 @@ export async function changeSession(
 export async function recentWords(db: Queryable, groupId: GroupId, lessons = 3): Promise<string[]> {
   const latest = await listSessions(db, groupId, lessons);
   return [...new Set(latest.flatMap((session) => session.words))].filter(isWordTarget);
+}
+
+/** Days after which a word is looked at again: last week, give or take a weekend. */
+const [LAST_WEEK_FROM, LAST_WEEK_TO] = [9, 5];
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** Words of a group's lessons of last week, each once, those first that somebody had wrong. */
+export async function wordsOfLastWeek(db: Queryable, groupId: GroupId, now: Date): Promise<string[]> {
+  const daysAgo = (days: number) => new Date(now.getTime() - days * DAY_MS);
+  const isThen = and(
+    eq(sessions.groupId, groupId),
+    gte(sessions.startedAt, daysAgo(LAST_WEEK_FROM)),
+    lt(sessions.startedAt, daysAgo(LAST_WEEK_TO)),
+    // A learner's own cards and probes are not the group's words.
+    sql`${sessions.run} ->> 'learnerId' is null`,
+  );
+  const wrong = sql<number>`count(${responses.id}) filter (where ${responses.answer} ->> 'outcome' = 'wrong')`;
+  const rows = await db
+    .select({ word: sessionWords.word, wrong })
+    .from(sessions)
+    .innerJoin(sessionWords, eq(sessionWords.sessionId, sessions.id))
+    .leftJoin(
+      responses,
+      and(
+        eq(responses.sessionId, sessionWords.sessionId),
+        eq(responses.wordIndex, sessionWords.number),
+        eq(responses.standing, true),
+      ),
+    )
+    .where(isThen)
+    .groupBy(sessionWords.word)
+    .orderBy(desc(wrong), sessionWords.word);
+  return rows.map(({ word }) => word).filter(isWordTarget);
 }
 
 /** On how many days before this one a group has been taught some of these sounds. */
