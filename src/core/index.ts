@@ -31,6 +31,7 @@ export {
   proposeFocus,
 } from "./evidence/propose-focus.ts";
 export { proposeGroups } from "./evidence/propose-groups.ts";
+export { type WiderFinding, type WiderKind, widerFindings } from "./evidence/wider-findings.ts";
 export { contrastSet } from "./families/contrast-set.ts";
 export { familySet } from "./families/family-set.ts";
 export { findFamily } from "./families/find-family.ts";

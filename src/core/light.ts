@@ -58,6 +58,7 @@ export {
   substitutionTable,
 } from "./evidence/substitution-table.ts";
 export { type JudgedResponse, type UnitCount, unitCounts } from "./evidence/unit-counts.ts";
+export type { WiderFinding, WiderKind } from "./evidence/wider-findings.ts";
 export type { ContrastSetRequest, MinimalPair, NoPairs } from "./families/contrast-set.ts";
 export {
   FAMILY_KINDS,

@@ -59,6 +59,10 @@ test("a text is judged as it is typed, mended by a press, saved, planned and pri
   await page.reload();
   await alive(page);
   await expect(page.locator(editor)).toContainText("The naughty kitten sat.");
+  await page.getByRole("button", { name: "Take out" }).click();
+  const download = page.waitForEvent("download");
+  await page.getByRole("menuitem", { name: "JSON" }).click();
+  expect((await download).suggestedFilename()).toBe("the-naughty-kitten.json");
   await page.getByRole("button", { name: "Print" }).click();
   await page.waitForURL(/\/print\//);
   await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(2);

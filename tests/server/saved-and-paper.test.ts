@@ -76,6 +76,25 @@ describe("a text", () => {
     expect(screen?.wanted.length).toBeGreaterThan(0);
   });
 
+  it("travels as text, CSV and JSON; a set that is no text does not", async () => {
+    const text = "The ship is in the shed. A cottage is not, =1+1.";
+    const { id } = (await savedText(text)).body;
+    const plain = await send("GET /api/sets/:setId/text.txt", { id });
+    expect(plain.body).toBe(text);
+    expect(plain.headers.get("content-disposition")).toMatch(/attachment; filename=".+\.txt"/);
+    const csv = (await send("GET /api/sets/:setId/text.csv", { id })).body as string;
+    const [head, first] = csv.replace("\uFEFF", "").split("\r\n");
+    expect([head, first]).toEqual(["word,kind,fits,targets", "The,irregular,true,0"]);
+    expect(csv).toContain("\r\ncottage,not-yet,false,0\r\n");
+    const json = (await send("GET /api/sets/:setId/text.json", { id })).body;
+    expect(json).toMatchObject({ format: "zip-step-text", version: 1, text });
+    const fitting = json.words.filter(({ fits }: { fits: boolean }) => fits).length;
+    expect(json.decodable).toBeCloseTo(fitting / json.words.length);
+    const sort = await send("GET /api/sets", { query: `groupId=${group.id}` });
+    expect(sort.status).toBe(200);
+    expect((await send("GET /api/sets/:setId/text.csv", { id: randomUUID() })).status).toBe(404);
+  });
+
   it("with a word that is kept out is not saved, with its 's neither; an empty or endless one is refused", async () => {
     for (const text of ["A twat sat.", "The twat's hat."]) {
       const { status, body } = await savedText(text);

@@ -1,4 +1,12 @@
-import { type EvidenceFinding, type EvidenceWay, type ProbeBelief, partsOfGpcId } from "../../core/light.ts";
+import {
+  type ChanceCount,
+  type EvidenceFinding,
+  type EvidenceWay,
+  type ProbeBelief,
+  partsOfGpcId,
+  type WiderFinding,
+  type WiderKind,
+} from "../../core/light.ts";
 import type { SoFar } from "../../server/sessions/so-far.ts";
 import { counted, moreOf } from "./counted.ts";
 import { POSITION_NAME } from "./reasons.ts";
@@ -76,4 +84,21 @@ export function probeEndWords(
     "no-word": "No word is left that would tell more.",
   }[why];
   return `${because} ${found}${rest}`;
+}
+
+const wrongOf = ({ wrong, chances }: ChanceCount) => `${wrong} of ${chances} wrong`;
+
+/** What is set against what, one entry a kind: the twin of WIDER_KINDS. */
+const WIDER_WORDS = {
+  cluster: ["Consonants side by side (as in stamp)", "standing alone"],
+  ending: ["Endings (as in jump·ing)", "what they are put on"],
+  "long-word": ["Sounds of words of five or more", "of words of up to three"],
+} as const satisfies Readonly<Record<WiderKind, readonly [here: string, elsewhere: string]>>;
+
+/** `"Consonants side by side (as in stamp): 9 of 20 wrong; standing alone: 3 of 90 wrong"`. */
+export function widerWords(finding: WiderFinding): string {
+  if (finding.kind === "reversal")
+    return `${finding.letters.join(" and ")} taken for each other: ${finding.times} of ${finding.chances}`;
+  const [here, elsewhere] = WIDER_WORDS[finding.kind];
+  return `${here}: ${wrongOf(finding.here)}; ${elsewhere}: ${wrongOf(finding.elsewhere)}`;
 }

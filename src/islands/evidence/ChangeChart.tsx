@@ -11,6 +11,7 @@ import {
   ZAxis,
 } from "recharts";
 import { saidMoment } from "../../components/words/dates.ts";
+import { widerWords } from "../../components/words/evidence-words.ts";
 import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
 import type { EvidenceWay } from "../../core/light.ts";
 import type { EvidenceFilter } from "../../schemas/evidence.ts";
@@ -78,6 +79,13 @@ export default function ChangeChart({ groupId, learnerId, way, filter }: Props) 
           ))}
         </select>
       </label>
+      {change.wider.length > 0 && (
+        <ul aria-label="Beyond single sounds" className="mt-3 rounded-xl border border-rule bg-sheet px-4 py-2">
+          {change.wider.map(widerWords).map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      )}
       {points.length < 2 ? (
         <p className="mt-3 text-quiet">Two lessons at least are needed to show a change.</p>
       ) : (

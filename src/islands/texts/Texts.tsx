@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { OpenSaved } from "../../components/OpenSaved.tsx";
+import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Tabs } from "../../components/ui/Tabs.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
@@ -21,6 +22,13 @@ import type { EditorHandle } from "./TextEditor.tsx";
 import { useTextRules, useTextView, useTextWorker } from "./use-text.ts";
 import { draftOfText, dropTextDraft, useTextDraft } from "./use-text-draft.ts";
 import { WordsPanel } from "./WordsPanel.tsx";
+
+/** What a saved text is taken out as. */
+const FILES = [
+  { ending: "txt", name: "Text" },
+  { ending: "csv", name: "CSV, a word a row" },
+  { ending: "json", name: "JSON, with how each word stands" },
+] as const;
 
 const loadEditor = () => import("./TextEditor.tsx").then((module) => module.default);
 
@@ -170,6 +178,15 @@ export default function Texts(page: TextsPage) {
           <button type="button" className="button" disabled={text.trim() === ""} onClick={() => send(saving.plan)}>
             To the plan
           </button>
+          {setId !== undefined && text.trim() === savedText && (
+            <Menu button="Take out ▾">
+              {FILES.map(({ ending, name }) => (
+                <MenuItem key={ending} onSelect={() => location.assign(`/api/sets/${setId}/text.${ending}`)}>
+                  {name}
+                </MenuItem>
+              ))}
+            </Menu>
+          )}
           <button
             type="button"
             className="button button-main"

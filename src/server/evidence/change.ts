@@ -7,15 +7,19 @@ import {
   MODES,
   OUTCOME_DEFINITIONS,
   RESPONSE_MODES,
+  shippedLexicon,
   type UnitCount,
   unitCounts,
+  type WiderFinding,
+  widerFindings,
+  writeReading,
 } from "../../core/index.ts";
 import type { ChangeQuery } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
 import { responses } from "../db/schema.ts";
 import { getTimeZone } from "../school/installation.ts";
 import { aroundDays, isWithin } from "./dated.ts";
-import { newestOf, readRecords } from "./read-records.ts";
+import { type EvidenceResponse, newestOf, readRecords } from "./read-records.ts";
 import { unitCountsOf } from "./totals.ts";
 
 /** The newest answers are looked at, so many: a term of a group, and a look that stays as long as it is. */
@@ -27,6 +31,8 @@ export interface Change {
   readonly points: readonly (LessonPoint & { readonly title: string })[];
   /** Correspondences that were met often enough to be looked at by themselves, the one met most first. */
   readonly gpcs: readonly string[];
+  /** Of a learner: what is harder beyond single sounds. */
+  readonly wider: readonly WiderFinding[];
 }
 
 /** Met less often, a correspondence has no line. */
@@ -66,7 +72,18 @@ export async function changeOf(db: Queryable, query: ChangeQuery): Promise<Chang
       .filter(([, { chances }]) => chances >= LEAST_CHANCES)
       .sort(([, a], [, b]) => b.chances - a.chances)
       .map(([id]) => id),
+    wider: learnerId ? widerFindings(own.map(withJoints), way) : [],
   };
+}
+
+/** With where an ending meets its base: the list knows it, a stored reading does not. */
+function withJoints(response: EvidenceResponse): EvidenceResponse {
+  const { word, target } = response;
+  const asStored = writeReading(target);
+  const joints = shippedLexicon()
+    .get(word)
+    ?.readings.find((reading) => writeReading(reading) === asStored)?.joints;
+  return joints ? { ...response, target: { ...target, joints } } : response;
 }
 
 const NONE: ChanceCount = { chances: 0, wrong: 0 };

@@ -46,6 +46,13 @@ export const csvFile = (name: string, rows: readonly (readonly unknown[])[]): Re
     `${BYTE_ORDER_MARK}${Papa.unparse(rows as unknown[][], { escapeFormulae: FORMULA })}\r\n`,
   );
 
+/** An answer that downloads as a text file. */
+export const plainFile = (name: string, text: string): Response => file(name, "txt", "text/plain", text);
+
+/** An answer that downloads as a JSON file, laid out to be read. */
+export const jsonFile = (name: string, value: unknown): Response =>
+  file(name, "json", "application/json", `${JSON.stringify(value, null, 2)}\n`);
+
 /** A cell as it was before `csvFile` guarded it. */
 export const withoutGuard = (cell: string): string =>
   cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;

@@ -2,6 +2,7 @@ import { ofGroupQuery } from "../../schemas/fields.ts";
 import { editDayInput, editRoutineInput, fillInput, newRoutineInput } from "../../schemas/routines.ts";
 import { changeSavedInput } from "../../schemas/saved.ts";
 import { editSetInput, newSetInput } from "../../schemas/sets.ts";
+import { csvFile, jsonFile, plainFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
 import { getSchool } from "../school/school.ts";
 import { refuseOralItems } from "./oral-items.ts";
@@ -16,6 +17,7 @@ import {
   listRoutines,
   removeRoutine,
 } from "./routines.ts";
+import { TEXT_COLUMNS, textFile } from "./text-files.ts";
 import { changeSet, createSet, editSet, getSet, judgeContent, listSets, removeSet } from "./word-sets.ts";
 
 export const SET_ROUTES = {
@@ -37,6 +39,35 @@ export const SET_ROUTES = {
     summary: "One set.",
     answers: "the set",
     run: ({ db, params }) => getSet(db, params.setId),
+  }),
+  ...route("GET /api/sets/:setId/text", {
+    summary: "A saved text with how each word of it stands with its group.",
+    answers: "the text, its words, and the share of them that the group can read",
+    run: ({ db, params }) => textFile(db, params.setId),
+  }),
+  ...route("GET /api/sets/:setId/text.txt", {
+    summary: "The text itself as a text file.",
+    answers: "a text file",
+    run: async ({ db, params }) => {
+      const { title, text } = await textFile(db, params.setId);
+      return plainFile(title, text);
+    },
+  }),
+  ...route("GET /api/sets/:setId/text.csv", {
+    summary: "Its words as a CSV file, one a row.",
+    answers: "a CSV file",
+    run: async ({ db, params }) => {
+      const { title, words } = await textFile(db, params.setId);
+      return csvFile(title, [TEXT_COLUMNS, ...words.map((row) => TEXT_COLUMNS.map((column) => row[column]))]);
+    },
+  }),
+  ...route("GET /api/sets/:setId/text.json", {
+    summary: "All of it as a JSON file.",
+    answers: "a JSON file",
+    run: async ({ db, params }) => {
+      const all = await textFile(db, params.setId);
+      return jsonFile(all.title, all);
+    },
   }),
   ...route("PUT /api/sets/:setId", {
     summary: "Saves a set anew.",
