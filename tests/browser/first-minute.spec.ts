@@ -8,6 +8,8 @@ test("a new installation: four choices lead to the first chain; what cannot be t
   try {
     await page.goto(server.address);
     await alive(page);
+    // It says itself what it is for.
+    await expect(page.getByRole("complementary", { name: "Short help" })).toHaveCount(0);
     const samples = page.getByRole("list", { name: "Words in this accent" });
     const american = await samples.textContent();
     await page.getByRole("radio", { name: "Southern British" }).click();

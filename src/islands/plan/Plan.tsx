@@ -123,7 +123,7 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
 
   return (
     <main className="mx-auto max-w-6xl px-5 py-6">
-      <div className="flex flex-wrap items-end gap-4">
+      <div className="flex flex-wrap items-end gap-x-2 gap-y-3">
         <h1 className="text-2xl font-bold">{group.name}: the next lesson</h1>
         <span className="ml-auto">
           <Select

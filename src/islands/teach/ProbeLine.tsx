@@ -1,3 +1,4 @@
+import { dequal } from "dequal";
 import { useEffect, useRef, useState } from "react";
 import { beliefWords, probeEndWords, questionWords } from "../../components/words/evidence-words.ts";
 import type { SessionId } from "../../schemas/ids.ts";
@@ -29,10 +30,9 @@ export default function ProbeLine({ sessionId, seconds }: Props) {
   const learner = useTeach(select.learner);
   const marks = useTeach(({ book }) => book.marks);
   const waiting = useTeach(({ book }) => book.waiting.size);
-  const [found, setFound] = useState<Found>();
-  const [before, setBefore] = useState<Found>();
+  const [{ now: found, before }, setFound] = useState<{ readonly now?: Found; readonly before?: Found }>({});
   const [failure, setFailure] = useState("");
-  const asking = useRef(false);
+  const adding = useRef(false);
   const item = useTeach(select.item);
   const current = useRef(item);
   current.current = item;
@@ -42,32 +42,41 @@ export default function ProbeLine({ sessionId, seconds }: Props) {
 
   useEffect(() => {
     if (waiting > 0 || marks.size === 0) return;
+    let isStale = false;
     const ask = async () => {
-      asking.current = true;
       try {
         const answer = await call("GET /api/sessions/:sessionId/probe", { params: { sessionId } });
-        setFound((shown) => {
-          setBefore(shown);
-          return answer;
-        });
-        if (!answer.next || !mark || isTimeUp) return;
-        const asked = last;
-        const refused = await commands.addWords([answer.next.word], "next");
-        setFailure(refused ?? "");
-        if (refused === undefined && isWhole(mark) && current.current?.index === asked?.index)
-          dispatch({ type: "next" });
+        if (isStale) return;
+        setFailure("");
+        setFound(({ now, before }) =>
+          dequal(now?.beliefs, answer.beliefs) ? { now: answer, before } : { now: answer, before: now },
+        );
+        if (answer.next && mark && !isTimeUp) await goOn(answer.next.word, mark);
       } catch (error) {
         setFailure((error as Error).message);
-      } finally {
-        asking.current = false;
       }
     };
-    const timer = setTimeout(() => !asking.current && void ask(), REST_MS);
-    return () => clearTimeout(timer);
+    const goOn = async (word: string, answered: Mark) => {
+      // One word at a time: a mark put right meanwhile asks again, and must not bring a second one.
+      if (adding.current) return;
+      adding.current = true;
+      const refused = await commands.addWords([word], "next");
+      adding.current = false;
+      setFailure(refused ?? "");
+      if (refused === undefined && isWhole(answered) && current.current?.index === last?.index)
+        dispatch({ type: "next" });
+    };
+    const timer = setTimeout(() => void ask(), REST_MS);
+    return () => {
+      isStale = true;
+      clearTimeout(timer);
+    };
   }, [sessionId, marks, waiting, mark, last, isTimeUp, commands, dispatch]);
 
   if (!found) return <p className="min-h-11 px-3 py-2 text-center text-[15px] text-quiet">{failure || WHAT_IT_IS}</p>;
-  const why = isTimeUp ? "time" : found.next ? undefined : found.beliefs.some(isOpen) ? "no-word" : "settled";
+  // A word that is still to be answered may settle it.
+  const isOver = !found.next && mark !== undefined;
+  const why = isTimeUp ? "time" : isOver ? (found.beliefs.some(isOpen) ? "no-word" : "settled") : undefined;
   const ruledOut = found.beliefs.filter((one) => !isOfInterest(one)).map(questionWords);
   return (
     <section aria-label="Probe" className="px-3 py-1">
