@@ -59,3 +59,19 @@ test("Today says what to work on and why; a chain and a lesson for it are one pr
   await page.reload();
   await expect(card.locator("[data-proposal]").first()).toHaveAttribute("data-proposal", id);
 });
+
+test("the bench says how surely a chain and what stands in the records would settle what is not sure yet", async ({
+  page,
+  server,
+}) => {
+  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
+  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  const proposals = await (await page.request.get(`${server.address}/api/groups/${group.id}/proposals`)).json();
+  const unsure = proposals.find(({ isNamed, contrast }: { isNamed: boolean; contrast: unknown }) => !isNamed && contrast);
+  await page.goto(`${server.address}/bench?${new URLSearchParams({ group: group.id, for: unsure.id })}`);
+  await alive(page);
+  const { nickname, times, chances } = unsure.learners[0];
+  await expect(page.locator("dt").filter({ hasText: "named a pattern" }).first()).toContainText(
+    new RegExp(`with ${nickname}'s ${times} of ${chances} so far: \\d+`),
+  );
+});

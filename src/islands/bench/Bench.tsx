@@ -35,6 +35,10 @@ const PLANNER_AFTER_MS = 2_000;
 export default function Bench(page: BenchProps) {
   const { group, scope, recent } = page;
   const { sequence, school } = scope;
+  const proposal = page.opening?.proposal;
+  // Of the learner it is surest of.
+  const [surest] = proposal?.learners ?? [];
+  const record = proposal && surest && { ...surest, gpc: proposal.gpc };
   const [state, dispatch] = useReducer(benchReducer, page, startingState);
   const [ticks, setTicks] = useState(scope.ticks);
   // Two workers: typing is answered by the one while the other plans and can be stopped.
@@ -198,7 +202,7 @@ export default function Bench(page: BenchProps) {
       {!(isPhone && words.length > 0) && gapPanel}
 
       <footer className="col-span-full min-w-0">
-        {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} />}
+        {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} record={record} />}
       </footer>
       <Toasts />
     </div>

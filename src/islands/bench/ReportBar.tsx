@@ -3,11 +3,14 @@ import { gpcLetters } from "../../components/words/sounds.ts";
 import {
   CHANGE_POSITIONS,
   type ChainReport,
+  type ContrastReport,
   countWord,
+  namingPower,
   type Segmentation,
   type TapSettings,
   tileCount,
 } from "../../core/light.ts";
+import type { GroupProposal } from "../../server/evidence/proposals.ts";
 
 interface Props {
   readonly report: ChainReport;
@@ -15,10 +18,27 @@ interface Props {
   readonly taps: TapSettings;
   /** How often a pair is thought to be mixed up, in words. */
   readonly mixedUp: string;
+  /** What the records show of the learner that the chain is made for, where they show something. */
+  readonly record?: LearnerRecord | undefined;
+}
+
+/** A substitution of one learner so far. */
+type LearnerRecord = GroupProposal["learners"][number] & Pick<GroupProposal, "gpc">;
+
+/** Who has made a substitution at all is not thought to make it less often than this. Common practice, no source. */
+const LEAST_SHARE = 0.3;
+
+/** How surely this chain and what stands in the records would name it; nothing where it is named already. */
+function withRecord({ a, chancesOf }: ContrastReport, record: LearnerRecord | undefined): string | undefined {
+  if (!record || record.isNamed) return undefined;
+  const { gpc, nickname, times, chances } = record;
+  const share = Math.max(LEAST_SHARE, times / Math.max(1, chances));
+  const power = namingPower(gpc === a ? chancesOf.a : chancesOf.b, share, { times, chances });
+  return `with ${nickname}'s ${times} of ${chances} so far: ${Math.round(power * 100)}`;
 }
 
 /** The foot of the bench: where changes fall, what chances the chain gives, what it takes to build. */
-export function ReportBar({ report, focus, taps, mixedUp }: Props) {
+export function ReportBar({ report, focus, taps, mixedUp, record }: Props) {
   const readings = report.readings.filter((r): r is Segmentation => r !== undefined);
   const counts = readings.map((reading) => countWord(reading, taps));
   const sum = (pick: (count: (typeof counts)[number]) => number) =>
@@ -47,6 +67,7 @@ export function ReportBar({ report, focus, taps, mixedUp }: Props) {
           oneWay={contrast.oneWayPower}
           more={contrast.moreChances}
           mixedUp={mixedUp}
+          ofLearner={record && [contrast.a, contrast.b].includes(record.gpc) ? withRecord(contrast, record) : undefined}
         />
       ))}
       <Figure
@@ -95,16 +116,19 @@ interface PowerProps {
   /** More chances that would make it 80 in 100. */
   readonly more: number | undefined;
   readonly mixedUp: string;
+  /** The same with a learner's own record, in words. */
+  readonly ofLearner: string | undefined;
 }
 
 /** How surely a mix-up would be called a pattern, as words and a bar. */
-function Power({ pair, chances, power, oneWay, more, mixedUp }: PowerProps) {
+function Power({ pair, chances, power, oneWay, more, mixedUp, ofLearner }: PowerProps) {
   const inHundred = Math.round(power * 100);
   return (
     <div className="flex shrink-0 flex-col-reverse">
       <dt className="text-[13px] text-quiet">
         <span className="font-learner">{pair}</span> mixed up {mixedUp}: named a pattern; one way only{" "}
         {Math.round(oneWay * 100)}
+        {ofLearner && `; ${ofLearner}`}
       </dt>
       <dd className="whitespace-nowrap text-[17px] font-bold tabular-nums">
         {inHundred} in 100{" "}
