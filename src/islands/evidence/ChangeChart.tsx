@@ -21,7 +21,7 @@ import { type AnswerTo, call } from "../shared/client.ts";
 type Change = AnswerTo<"GET /api/evidence/change">;
 type Point = Change["points"][number];
 
-interface Props {
+export interface ChangeProps {
   readonly groupId: GroupId;
   readonly learnerId: LearnerId | undefined;
   readonly way: EvidenceWay;
@@ -32,7 +32,7 @@ const inHundred = (share: number) => Math.round(share * 100);
 const onDay = (day: string) => saidMoment(`${day}T12:00:00Z`, "short");
 
 /** How the share right has changed from lesson to lesson: a dot a lesson, a line through them, and the same as a table. */
-export default function ChangeChart({ groupId, learnerId, way, filter }: Props) {
+export default function ChangeChart({ groupId, learnerId, way, filter }: ChangeProps) {
   const [gpc, setGpc] = useState("");
   const [change, setChange] = useState<Change>();
   const [failure, setFailure] = useState("");
@@ -57,7 +57,7 @@ export default function ChangeChart({ groupId, learnerId, way, filter }: Props) 
     };
   }, [groupId, learnerId, way, gpc, from, to]);
   if (failure) return <p role="alert">{failure}</p>;
-  if (!change) return <p className="text-quiet">Counting…</p>;
+  if (!change) return <p className="min-h-[26rem] text-quiet">Counting…</p>;
   const points = change.points.map((point, lesson) => ({
     ...point,
     lesson,
