@@ -93,7 +93,8 @@ module.exports = {
     },
     {
       name: "core-is-pure",
-      comment: "No files, clock, network or interface in the core; packages of statistics, which have none either, may be used.",
+      comment:
+        "No files, clock, network or interface in the core; packages of statistics, which have none either, may be used.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
       to: { dependencyTypes: ["core", "npm"], pathNot: "^node_modules/(jstat|ml-hclust|@stdlib/stats-lowess)/" },

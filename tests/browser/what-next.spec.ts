@@ -67,7 +67,9 @@ test("the bench says how surely a chain and what stands in the records would set
   const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
   const group = groups.find(({ name }: { name: string }) => name === "Plovers");
   const proposals = await (await page.request.get(`${server.address}/api/groups/${group.id}/proposals`)).json();
-  const unsure = proposals.find(({ isNamed, contrast }: { isNamed: boolean; contrast: unknown }) => !isNamed && contrast);
+  const unsure = proposals.find(
+    ({ isNamed, contrast }: { isNamed: boolean; contrast: unknown }) => !isNamed && contrast,
+  );
   await page.goto(`${server.address}/bench?${new URLSearchParams({ group: group.id, for: unsure.id })}`);
   await alive(page);
   const { nickname, times, chances } = unsure.learners[0];

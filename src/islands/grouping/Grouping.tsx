@@ -75,7 +75,7 @@ export default function Grouping(page: GroupingPage) {
         sensors={sensors}
         onDragEnd={({ active, over }: DragEndEvent) => over && move(String(active.id), String(over.id))}
       >
-        <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-4 sm:grid-cols-2 lg:grid-cols-3">
           {parts.map((part) => (
             <PartCard
               key={part.key}
@@ -116,7 +116,7 @@ function PartCard({ part, parts, people, figures, onMove, onName }: CardProps) {
     <section
       ref={setNodeRef}
       aria-label={part.name}
-      className={`rounded-xl border bg-sheet px-4 py-3 ${isOver ? "border-ink" : "border-rule"}`}
+      className={`min-w-0 rounded-xl border bg-sheet px-4 py-3 ${isOver ? "border-ink" : "border-rule"}`}
     >
       {part.groupId === undefined ? (
         <label>
@@ -146,7 +146,7 @@ function PartCard({ part, parts, people, figures, onMove, onName }: CardProps) {
         ))}
         {shared.length === 0 && learners.length > 1 && <li>Together by where they stand: no need in common.</li>}
       </ul>
-      <ul className="mt-2 grid gap-2" aria-label="Learners">
+      <ul className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-2" aria-label="Learners">
         {learners.map((one) => (
           <LearnerRow
             key={one.learnerId}
