@@ -9,10 +9,13 @@ import { join } from "node:path";
 import { sql } from "drizzle-orm";
 import type { GroupId, LearnerId, ResponseId, SessionId } from "../src/schemas/ids.ts";
 import { openDatabase } from "../src/server/db/database.ts";
+import { changeOf } from "../src/server/evidence/change.ts";
 import { evidenceReport } from "../src/server/evidence/evidence.ts";
 import { openedResponses } from "../src/server/evidence/opened.ts";
 import { recount } from "../src/server/evidence/recount.ts";
 import { storeResponse } from "../src/server/evidence/responses.ts";
+import { groupSummary } from "../src/server/evidence/summaries.ts";
+import { groupingPage } from "../src/server/groups/grouping.ts";
 import { packsPage } from "../src/server/groups/packs-page.ts";
 import { todayCards } from "../src/server/groups/today-page.ts";
 import { requestFor } from "../src/server/plans/lesson-draft.ts";
@@ -112,6 +115,10 @@ async function measure(answers: number): Promise<Record<string, string>> {
     "evidence kB": (JSON.stringify(report).length / 1024).toFixed(1),
     "one learner ms": await timed(() => evidenceReport(db, { groupId, learnerId })),
     "a figure opened ms": await timed(() => openedResponses(db, { groupId, gpc: "i=ɪ", wrong: true })),
+    "change over time ms": await timed(() => changeOf(db, { groupId })),
+    "change of a learner ms": await timed(() => changeOf(db, { groupId, learnerId })),
+    "a group's page ms": await timed(() => groupSummary(db, groupId, new Date())),
+    "groups proposed ms": await timed(() => groupingPage(db)),
     "Today ms": await timed(() => todayCards(db)),
     "Teach ms": await timed(() => teachPage(db, sessionId)),
     "Families ms": await timed(() => familiesPage(db, groupId, null)),

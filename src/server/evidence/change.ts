@@ -1,8 +1,9 @@
-import { and, inArray } from "drizzle-orm";
+import { and, desc, eq, gt, inArray, isNull, sql } from "drizzle-orm";
 import {
   type ChanceCount,
   changeOverTime,
   dayIn,
+  type JudgedResponse,
   type LessonPoint,
   MODES,
   OUTCOME_DEFINITIONS,
@@ -16,14 +17,15 @@ import {
 } from "../../core/index.ts";
 import type { ChangeQuery } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
-import { responses } from "../db/schema.ts";
+import { learners, memberships, responses, sessions } from "../db/schema.ts";
+import { lessonTotals } from "../db/schema-totals.ts";
 import { getTimeZone } from "../school/installation.ts";
 import { aroundDays, isWithin } from "./dated.ts";
-import { type EvidenceResponse, newestOf, readRecords } from "./read-records.ts";
+import { targetOf } from "./read-records.ts";
 import { unitCountsOf } from "./totals.ts";
 
-/** The newest answers are looked at, so many: a term of a group, and a look that stays as long as it is. */
-const MOST = 6_000;
+/** The newest lessons are looked at, so many: a term of a group, and a look that stays as long as it is. */
+const MOST_LESSONS = 40;
 
 /** How the share right has changed from lesson to lesson. */
 export interface Change {
@@ -41,62 +43,129 @@ const LEAST_CHANCES = 8;
 /** Gathers a group's change over time, or a learner's; of all sounds together, or of one. @throws AppError "not-found" */
 export async function changeOf(db: Queryable, query: ChangeQuery): Promise<Change> {
   const { groupId, learnerId, way = "read", gpc } = query;
-  const modes = RESPONSE_MODES.filter((mode) => MODES[mode].countedAs === way);
-  const of = { groupId, ...(learnerId && { learnerIds: [learnerId] }) };
-  const which = and(inArray(responses.mode, modes), aroundDays(query));
-  const ids = (await newestOf(db, { ...of, which }, undefined, MOST)).map(({ id }) => id);
-  const timeZone = await getTimeZone(db);
-  const read = ids.length === 0 ? [] : await readRecords(db, { ...of, which: inArray(responses.id, ids) });
-  const own = read.filter(
-    ({ at, heldBack, answer }) =>
-      !heldBack &&
-      isWithin(at, query, timeZone) &&
-      // What all said together is nobody's answer.
-      OUTCOME_DEFINITIONS[answer.outcome].countsAs !== "together",
+  const answers = await answersAlike(db, query);
+  const titles = new Map<string, string>(answers.map(({ sessionId, title }) => [sessionId, title]));
+  const counts = answers.flatMap(({ sessionId, day, judged, count }) =>
+    unitCounts(judged).map((unit) => ({ sessionId, day, gpc: unit.gpc, ...chance(unit, count) })),
   );
-  const titles = new Map<string, string>(own.map(({ sessionId, sessionTitle }) => [sessionId, sessionTitle]));
-  const counts = own.flatMap((response) =>
-    unitCounts(response).map((unit) => ({
-      ...{ sessionId: response.sessionId, day: dayIn(response.at, timeZone), gpc: unit.gpc },
-      ...chance(unit),
-    })),
-  );
+  const met = tallied(counts.map((one) => [one.gpc, one]));
   // How hard a sound is, is asked of the whole group: one learner's own trouble is not the sound's.
-  const difficulty = tallied(await unitCountsOf(db, { groupId }, [way]));
-  const met = tallied(own.flatMap(unitCounts));
+  const difficulty = tallied(
+    (await unitCountsOf(db, { groupId }, [way])).map((unit) => [unit.gpc, chance(unit)] as const),
+  );
   const some = gpc === undefined ? counts : counts.filter((one) => one.gpc === gpc);
   const against = gpc === undefined ? difficulty : new Map([[gpc, met.get(gpc) ?? NONE]]);
+  const own = answers.flatMap(({ word, judged, count }) =>
+    Array.from({ length: count }, () => withJoints(word, judged)),
+  );
   return {
     points: changeOverTime(some, against).map((point) => ({ ...point, title: titles.get(point.sessionId) ?? "" })),
     gpcs: [...met]
       .filter(([, { chances }]) => chances >= LEAST_CHANCES)
       .sort(([, a], [, b]) => b.chances - a.chances)
       .map(([id]) => id),
-    wider: learnerId ? widerFindings(own.map(withJoints), way) : [],
+    wider: learnerId ? widerFindings(own, way) : [],
   };
 }
 
+/** Answers of one lesson that are the same in everything: most of them are, and are read once. */
+interface AnswersAlike {
+  readonly sessionId: string;
+  readonly title: string;
+  readonly word: string;
+  /** ISO date where the school is. */
+  readonly day: string;
+  readonly judged: JudgedResponse;
+  readonly count: number;
+}
+
+/** The newest answers of a group or a learner on the days asked for; what all said together is nobody's. */
+async function answersAlike(db: Queryable, query: ChangeQuery): Promise<AnswersAlike[]> {
+  const { groupId, learnerId, way = "read" } = query;
+  const modes = RESPONSE_MODES.filter((mode) => MODES[mode].countedAs === way);
+  const isOfThem = and(
+    eq(memberships.groupId, groupId),
+    isNull(learners.putAwayAt),
+    isNull(learners.eraseAt),
+    learnerId && eq(learners.id, learnerId),
+  );
+  // Lessons wherever they were taught: records are the learner's.
+  const lessons = await db
+    .selectDistinct({ id: sessions.id, startedAt: sessions.startedAt })
+    .from(lessonTotals)
+    .innerJoin(sessions, eq(sessions.id, lessonTotals.sessionId))
+    .innerJoin(learners, eq(learners.id, lessonTotals.learnerId))
+    .innerJoin(memberships, eq(memberships.learnerId, learners.id))
+    .where(and(isOfThem, eq(lessonTotals.way, way), gt(lessonTotals.count, 0), aroundDays(query, sessions.startedAt)))
+    .orderBy(desc(sessions.startedAt))
+    .limit(MOST_LESSONS);
+  if (lessons.length === 0) return [];
+  const timeZone = await getTimeZone(db);
+  const { sessionId, word, target, mode, answer, verdict } = responses;
+  const rows = await db
+    .select({
+      ...{ sessionId, word, target, mode, answer, verdict },
+      title: sessions.title,
+      at: sql<string>`min(${responses.at})::text`,
+      count: sql<number>`count(*)::int`,
+    })
+    .from(responses)
+    .innerJoin(sessions, eq(sessions.id, sessionId))
+    .innerJoin(learners, eq(learners.id, responses.learnerId))
+    .innerJoin(memberships, eq(memberships.learnerId, learners.id))
+    .where(
+      and(
+        inArray(
+          sessionId,
+          lessons.map(({ id }) => id),
+        ),
+        isOfThem,
+        eq(responses.standing, true),
+        eq(responses.heldBack, false),
+        inArray(mode, modes),
+      ),
+    )
+    .groupBy(sessionId, word, target, mode, answer, verdict, sessions.title);
+  return rows.flatMap((row): AnswersAlike[] => {
+    const at = new Date(row.at).toISOString();
+    const reading = targetOf(row);
+    if (!reading || !isWithin(at, query, timeZone)) return [];
+    if (OUTCOME_DEFINITIONS[row.answer.outcome].countsAs === "together") return [];
+    const judged = { target: reading, verdict: row.verdict };
+    return [
+      {
+        sessionId: row.sessionId,
+        title: row.title,
+        word: row.word,
+        day: dayIn(at, timeZone),
+        judged,
+        count: row.count,
+      },
+    ];
+  });
+}
+
 /** With where an ending meets its base: the list knows it, a stored reading does not. */
-function withJoints(response: EvidenceResponse): EvidenceResponse {
-  const { word, target } = response;
+function withJoints(word: string, { target, verdict }: JudgedResponse): JudgedResponse {
   const asStored = writeReading(target);
   const joints = shippedLexicon()
     .get(word)
     ?.readings.find((reading) => writeReading(reading) === asStored)?.joints;
-  return joints ? { ...response, target: { ...target, joints } } : response;
+  return { target: joints ? { ...target, joints } : target, verdict };
 }
 
 const NONE: ChanceCount = { chances: 0, wrong: 0 };
-const chance = ({ said, count }: Pick<UnitCount, "said" | "count">): ChanceCount => ({
-  chances: count,
-  wrong: said === undefined ? 0 : count,
+/** @param times how many answers said so */
+const chance = ({ said, count }: Pick<UnitCount, "said" | "count">, times = 1): ChanceCount => ({
+  chances: count * times,
+  wrong: said === undefined ? 0 : count * times,
 });
 
-function tallied(counts: readonly UnitCount[]): Map<string, ChanceCount> {
+function tallied(counts: readonly (readonly [gpc: string, count: ChanceCount])[]): Map<string, ChanceCount> {
   const by = new Map<string, ChanceCount>();
-  for (const unit of counts) {
-    const [known, more] = [by.get(unit.gpc) ?? NONE, chance(unit)];
-    by.set(unit.gpc, { chances: known.chances + more.chances, wrong: known.wrong + more.wrong });
+  for (const [gpc, more] of counts) {
+    const known = by.get(gpc) ?? NONE;
+    by.set(gpc, { chances: known.chances + more.chances, wrong: known.wrong + more.wrong });
   }
   return by;
 }

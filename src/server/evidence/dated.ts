@@ -1,4 +1,5 @@
 import { and, gte, inArray, lt, type SQL, sql } from "drizzle-orm";
+import type { PgColumn } from "drizzle-orm/pg-core";
 import { dayIn, MODES, OUTCOME_DEFINITIONS, unitCounts } from "../../core/light.ts";
 import type { EvidenceDates } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
@@ -15,11 +16,11 @@ export const daysInOrder = ({ from, to }: EvidenceDates): EvidenceDates =>
   from !== undefined && to !== undefined && from > to ? { from: to, to: from } : { from, to };
 
 /** A first look, a day more at either end: which day a moment is depends on where the school is. */
-export function aroundDays(dates: EvidenceDates): SQL | undefined {
+export function aroundDays(dates: EvidenceDates, moment: PgColumn = responses.at): SQL | undefined {
   const { from, to } = daysInOrder(dates);
   return and(
-    from === undefined ? undefined : gte(responses.at, sql`${from}::date - interval '1 day'`),
-    to === undefined ? undefined : lt(responses.at, sql`${to}::date + interval '2 days'`),
+    from === undefined ? undefined : gte(moment, sql`${from}::date - interval '1 day'`),
+    to === undefined ? undefined : lt(moment, sql`${to}::date + interval '2 days'`),
   );
 }
 
