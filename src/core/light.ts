@@ -13,6 +13,7 @@ export type { ChainTarget, FirstChain } from "./chains/planner/plan-first.ts";
 export type { ChainLevels } from "./chains/planner/plan-levels.ts";
 export type { NamedAs, NoChainReason } from "./chains/planner/reasons.ts";
 export type { Relaxation, RelaxationKind } from "./chains/planner/relaxations.ts";
+export { powerWithRecord } from "./chains/power-with-record.ts";
 export {
   CHAIN_MODES,
   type ChainMode,

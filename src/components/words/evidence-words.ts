@@ -57,9 +57,9 @@ export function soFarWords({ gpc, said, way, nickname, times, chances, isSure, w
   return `${grapheme} ${asWhat}: ${nickname} ${times} of ${chances} today.${more}`;
 }
 
-/** What a probe asks: `"e as short i as in pin"`. */
+/** What is taken for what: `"e as short i as in pin"`, `"n left out"`. */
 export const questionWords = ({ gpc, said }: Pick<ProbeBelief, "gpc" | "said">): string =>
-  `${partsOfGpcId(gpc).grapheme} as ${soundName(said)}`;
+  `${partsOfGpcId(gpc).grapheme} ${said.length === 0 ? "left out" : `as ${soundName(said)}`}`;
 
 /** What it has found of it so far: `"2 of 4, a pattern"`. */
 export const beliefWords = ({ times, chances, state }: Pick<ProbeBelief, "times" | "chances" | "state">): string =>

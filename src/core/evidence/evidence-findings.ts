@@ -1,6 +1,6 @@
 import { CHANGE_POSITIONS, type ChangePosition } from "../chains/moves.ts";
 import { EVIDENCE_WAYS, type EvidenceWay } from "../responses/response-modes.ts";
-import { chancesToSettle } from "../statistics/naming-power.ts";
+import { chancesToSettle, likelyShare } from "../statistics/naming-power.ts";
 import { isNamed } from "../statistics/naming-rule.ts";
 import { type Interval, wilsonInterval } from "../statistics/wilson.ts";
 import type { EvidenceCount } from "./propose-focus.ts";
@@ -94,7 +94,7 @@ function findingOf(
   return {
     ...{ learnerId, gpc, said, way, times, chances, isNamed: named },
     interval: wilsonInterval(times, chances),
-    settledAfter: named ? undefined : chancesToSettle({ times, chances }, Math.max(times / chances, WRONG_TOO)),
+    settledAfter: named ? undefined : chancesToSettle({ times, chances }, likelyShare({ times, chances })),
     place: placeOf(row.byPosition),
     other: otherThan && other && other.chances >= LEAST_OF_OTHER ? otherWay(otherThan, other) : undefined,
   };

@@ -4,7 +4,7 @@ import { EASILY_TAKEN, type EasilyTaken } from "./easily-taken.ts";
 import { evidenceFindings } from "./evidence-findings.ts";
 import type { EvidenceCount } from "./propose-focus.ts";
 
-/** So many can be settled in three minutes. Found by simulation (`probe.test.ts`). */
+/** Three minutes are some twenty words; eight questions took 17 to 20 (docs/model.md). */
 const QUESTIONS = 6;
 
 /**

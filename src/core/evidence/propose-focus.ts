@@ -6,7 +6,7 @@ import type { Sequence } from "../scope/sequence.ts";
 import { isTaughtGpc, type TaughtSet, taughtAt } from "../scope/taught-set.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { GPCS, gpcById, gpcId, partsOfGpcId } from "../spelling/gpc.ts";
-import { chancesToSettle } from "../statistics/naming-power.ts";
+import { chancesToSettle, likelyShare } from "../statistics/naming-power.ts";
 import { isNamed, type Tally } from "../statistics/naming-rule.ts";
 import { type Interval, wilsonInterval } from "../statistics/wilson.ts";
 import type { UnitCount } from "./unit-counts.ts";
@@ -106,7 +106,7 @@ export function proposeFocus(
       return {
         ...{ id, gpc, said, learners, lastAt, isNamed: isSure },
         contrast: contrastOf(gpc, said, taught),
-        settledAfter: isSure ? undefined : chancesToSettle(first, Math.max(first.times / first.chances, 0.3)),
+        settledAfter: isSure ? undefined : chancesToSettle(first, likelyShare(first)),
         need: need(gpc),
         score:
           (isSure && daysAgo <= FRESH_DAYS ? 1 : 0) +

@@ -55,7 +55,8 @@ function distance(a: LearnerToGroup, b: LearnerToGroup): number {
   ];
   const all = new Set([...ofA.keys(), ...ofB.keys()]);
   if (all.size === 0) return a === b ? 0 : place + NOTHING_KNOWN;
-  const sum = (least: boolean) =>
-    [...all].reduce((total, need) => total + Math[least ? "min" : "max"](ofA.get(need) ?? 0, ofB.get(need) ?? 0), 0);
-  return place + 1 - sum(true) / sum(false);
+  const sumOf = (of: (...shares: number[]) => number) =>
+    [...all].reduce((sum, need) => sum + of(ofA.get(need) ?? 0, ofB.get(need) ?? 0), 0);
+  // The part of all their needs that both have.
+  return place + 1 - sumOf(Math.min) / sumOf(Math.max);
 }

@@ -40,6 +40,29 @@ describe("beyond single sounds", () => {
     expect(found.map(({ kind }) => kind)).toContain("ending");
   });
 
+  it("what a prefix is put on is no ending", () => {
+    const untie = read("untie");
+    expect(untie.target.joints).toBeDefined();
+    const last = untie.target.units.length - 1;
+    const found = widerFindings([...times(8, read("untie", [last])), ...times(10, untie)], "read");
+    expect(found.map(({ kind }) => kind)).not.toContain("ending");
+  });
+
+  it("n laid for u and u for n both count, and p for q", () => {
+    const turned = [
+      ...times(3, read("nut", [0], ["ʌ"])),
+      ...times(3, read("nut", [1], ["n"])),
+      ...times(3, read("nut")),
+    ];
+    expect(widerFindings(turned, "built").filter(({ kind }) => kind === "reversal")).toEqual([
+      { kind: "reversal", letters: ["u", "n"], times: 6, chances: 18 },
+    ]);
+    const mirrored = [...times(4, read("quit", [0], ["p"])), ...times(4, read("pit"))];
+    expect(widerFindings(mirrored, "built").filter(({ kind }) => kind === "reversal")).toEqual([
+      { kind: "reversal", letters: ["p", "q"], times: 4, chances: 8 },
+    ]);
+  });
+
   it("letters taken for their mirror pictures, where they are built, by the rule that names every pattern", () => {
     const bed = [...times(4, read("bat", [0], ["d"])), ...times(4, read("bat")), ...times(4, read("dot"))];
     expect(widerFindings(bed, "built").filter(({ kind }) => kind === "reversal")).toEqual([

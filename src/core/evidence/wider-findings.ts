@@ -1,4 +1,7 @@
+import { AFFIXES } from "../lexicon/affixes.ts";
+import { ENDING_IDS } from "../lexicon/endings.ts";
 import type { EvidenceWay } from "../responses/response-modes.ts";
+import { GPCS } from "../spelling/gpc.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { isNamed } from "../statistics/naming-rule.ts";
 import { wilsonInterval } from "../statistics/wilson.ts";
@@ -9,8 +12,8 @@ import type { JudgedResponse } from "./unit-counts.ts";
 export const WIDER_KINDS = ["cluster", "ending", "long-word"] as const;
 export type WiderKind = (typeof WIDER_KINDS)[number];
 
-/** Letters that are one another's mirror picture, and are looked at where they are built or written. */
-export const MIRRORED = [
+/** Letters that are one another's mirror picture, upright or upside down, and are looked at where they are built or written. */
+const MIRRORED = [
   ["b", "d"],
   ["p", "q"],
   ["u", "n"],
@@ -64,11 +67,11 @@ export function widerFindings(responses: readonly JudgedResponse[], way: Evidenc
         sides[kind][side].wrong += wrong;
       }
       for (const [n, [a, b]] of MIRRORED.entries()) {
-        const other = grapheme === a ? b : grapheme === b ? a : undefined;
+        const other = isLetter(grapheme, a) ? b : isLetter(grapheme, b) ? a : undefined;
         const tally = mirrored[n];
         if (other === undefined || !tally) continue;
         tally.chances++;
-        if (wrong && judged.said.join() === other) tally.times++;
+        if (wrong && isSoundOf(judged.said, other)) tally.times++;
       }
     });
   }
@@ -86,11 +89,26 @@ export function widerFindings(responses: readonly JudgedResponse[], way: Evidenc
   return [...differing, ...reversed];
 }
 
+/** A letter, or the grapheme in which it always stands: q is written qu. */
+const isLetter = (grapheme: string, letter: string): boolean =>
+  grapheme === letter || (letter === "q" && grapheme === "qu");
+
+/** Is it what a letter stands for? A tile that was laid is known by its sounds. */
+const isSoundOf = (said: readonly string[], letter: string): boolean =>
+  GPCS.some(({ grapheme, phonemes }) => isLetter(grapheme, letter) && phonemes.join() === said.join());
+
+/** What an ending or a suffix is written as. */
+const WORD_ENDINGS = new Set<string>([
+  ...ENDING_IDS,
+  ...Object.values(AFFIXES).flatMap(({ letters, at }) => (at === "end" ? [letters] : [])),
+]);
+
 type Place = Readonly<Partial<Record<WiderKind, "here" | "elsewhere">>>;
 
 /** Where each unit of a word counts; nowhere for what tells nothing of a kind: a vowel is in no cluster. */
-function placesIn({ units, joints = [] }: Segmentation): Place[] {
-  const last = joints.at(-1);
+function placesIn({ word, units, joints = [] }: Segmentation): Place[] {
+  // A prefix meets its base as well (un·tie): what comes after it is no ending.
+  const last = joints.find((joint) => WORD_ENDINGS.has(word.slice(joint)));
   return units.map(({ slot, letters }, k): Place => {
     const isBeside = units[k - 1]?.slot === slot || units[k + 1]?.slot === slot;
     const isInEnding = last !== undefined && (letters[0] ?? 0) >= last;

@@ -89,3 +89,9 @@ export function chancesToSettle(record: Tally, share = 0.5, power = 0.8): number
     if (namingPower(chances, share, record) >= power) return chances;
   return undefined;
 }
+
+/** Who has made a substitution at all is not thought to make it less often than this. Common practice, no source. */
+const LEAST_SHARE = 0.3;
+
+/** With which probability it is thought that somebody goes on making a substitution. @returns a number from 0 to 1 */
+export const likelyShare = ({ times, chances }: Tally): number => Math.max(LEAST_SHARE, times / Math.max(1, chances));

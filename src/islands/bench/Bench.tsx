@@ -38,7 +38,7 @@ export default function Bench(page: BenchProps) {
   const proposal = page.opening?.proposal;
   // Of the learner it is surest of.
   const [surest] = proposal?.learners ?? [];
-  const record = proposal && surest && { ...surest, gpc: proposal.gpc };
+  const record = proposal && surest && { ...surest, gpc: proposal.gpc, said: proposal.said };
   const [state, dispatch] = useReducer(benchReducer, page, startingState);
   const [ticks, setTicks] = useState(scope.ticks);
   // Two workers: typing is answered by the one while the other plans and can be stopped.

@@ -5,7 +5,7 @@ import {
   type ChainReport,
   type ContrastReport,
   countWord,
-  namingPower,
+  powerWithRecord,
   type Segmentation,
   type TapSettings,
   tileCount,
@@ -23,18 +23,13 @@ interface Props {
 }
 
 /** A substitution of one learner so far. */
-type LearnerRecord = GroupProposal["learners"][number] & Pick<GroupProposal, "gpc">;
-
-/** Who has made a substitution at all is not thought to make it less often than this. Common practice, no source. */
-const LEAST_SHARE = 0.3;
+type LearnerRecord = GroupProposal["learners"][number] & Pick<GroupProposal, "gpc" | "said">;
 
 /** How surely this chain and what stands in the records would name it; nothing where it is named already. */
-function withRecord({ a, chancesOf }: ContrastReport, record: LearnerRecord | undefined): string | undefined {
-  if (!record || record.isNamed) return undefined;
-  const { gpc, nickname, times, chances } = record;
-  const share = Math.max(LEAST_SHARE, times / Math.max(1, chances));
-  const power = namingPower(gpc === a ? chancesOf.a : chancesOf.b, share, { times, chances });
-  return `with ${nickname}'s ${times} of ${chances} so far: ${Math.round(power * 100)}`;
+function withRecord(contrast: ContrastReport, record: LearnerRecord | undefined): string | undefined {
+  const power = record && !record.isNamed ? powerWithRecord(contrast, record) : undefined;
+  if (!record || power === undefined) return undefined;
+  return `with ${record.nickname}'s ${record.times} of ${record.chances} so far: ${Math.round(power * 100)}`;
 }
 
 /** The foot of the bench: where changes fall, what chances the chain gives, what it takes to build. */
@@ -67,7 +62,7 @@ export function ReportBar({ report, focus, taps, mixedUp, record }: Props) {
           oneWay={contrast.oneWayPower}
           more={contrast.moreChances}
           mixedUp={mixedUp}
-          ofLearner={record && [contrast.a, contrast.b].includes(record.gpc) ? withRecord(contrast, record) : undefined}
+          ofLearner={withRecord(contrast, record)}
         />
       ))}
       <Figure

@@ -141,7 +141,7 @@ function PartCard({ part, parts, people, figures, onMove, onName }: CardProps) {
       <ul className="mt-1 text-[15px]" aria-label="Why together">
         {shared.map((need) => (
           <li key={`${need.gpc} ${need.said.join()}`}>
-            <b>{need.learnerIds.length}</b> say {questionWords(need)}
+            <b>{need.learnerIds.length}</b> of them: {questionWords(need)}
           </li>
         ))}
         {shared.length === 0 && learners.length > 1 && <li>Together by where they stand: no need in common.</li>}
@@ -172,9 +172,9 @@ function LearnerRow({ figures, learner, part, parts, onMove }: RowProps) {
   const { nickname = "", needs = [] } = learner ?? {};
   const { setNodeRef, listeners, transform } = useDraggable({ id: learnerId });
   const told = [
-    ...(needs.length > 0 ? [`says ${needs.map(questionWords).join(", ")}`] : []),
-    ...gains.map((need) => `gains others who say ${questionWords(need)}`),
-    ...loses.map((need) => `loses others who say ${questionWords(need)}`),
+    ...(needs.length > 0 ? [needs.map(questionWords).join(", ")] : []),
+    ...gains.map((need) => `gains others with ${questionWords(need)}`),
+    ...loses.map((need) => `loses others with ${questionWords(need)}`),
     ...(ahead > 0 ? [`has been taught ${ahead} more than the group's lowest`] : []),
   ];
   return (

@@ -55,16 +55,13 @@ export async function changeOf(db: Queryable, query: ChangeQuery): Promise<Chang
   );
   const some = gpc === undefined ? counts : counts.filter((one) => one.gpc === gpc);
   const against = gpc === undefined ? difficulty : new Map([[gpc, met.get(gpc) ?? NONE]]);
-  const own = answers.flatMap(({ word, judged, count }) =>
-    Array.from({ length: count }, () => withJoints(word, judged)),
-  );
   return {
     points: changeOverTime(some, against).map((point) => ({ ...point, title: titles.get(point.sessionId) ?? "" })),
     gpcs: [...met]
       .filter(([, { chances }]) => chances >= LEAST_CHANCES)
       .sort(([, a], [, b]) => b.chances - a.chances)
       .map(([id]) => id),
-    wider: learnerId ? widerFindings(own, way) : [],
+    wider: learnerId ? widerFindings(answers.flatMap(asOftenAsGiven), way) : [],
   };
 }
 
@@ -145,13 +142,13 @@ async function answersAlike(db: Queryable, query: ChangeQuery): Promise<AnswersA
   });
 }
 
-/** With where an ending meets its base: the list knows it, a stored reading does not. */
-function withJoints(word: string, { target, verdict }: JudgedResponse): JudgedResponse {
+/** An answer as often as it was given, with where an ending meets its base: the list knows it, a stored reading does not. */
+function asOftenAsGiven({ word, judged: { target, verdict }, count }: AnswersAlike): JudgedResponse[] {
   const asStored = writeReading(target);
   const joints = shippedLexicon()
     .get(word)
     ?.readings.find((reading) => writeReading(reading) === asStored)?.joints;
-  return { target: joints ? { ...target, joints } : target, verdict };
+  return Array.from({ length: count }, () => ({ target: joints ? { ...target, joints } : target, verdict }));
 }
 
 const NONE: ChanceCount = { chances: 0, wrong: 0 };

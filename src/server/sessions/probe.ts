@@ -1,5 +1,6 @@
 import {
   MODES,
+  OUTCOME_DEFINITIONS,
   type ProbeBelief,
   type ProbeWord,
   probeBeliefs,
@@ -71,7 +72,10 @@ export async function probeSoFar(db: Queryable, sessionId: SessionId): Promise<P
   const { probe } = session.run;
   if (!probe) throw new AppError("invalid", "This lesson is no probe.", []);
   const answers: UnitCount[] = (await sessionAnswers(db, sessionId)).flatMap((row) => {
-    const target = MODES[row.mode]?.countedAs === "read" ? judgedAgainst(row) : undefined;
+    // What all said together is nobody's answer.
+    const isOwn =
+      MODES[row.mode]?.countedAs === "read" && OUTCOME_DEFINITIONS[row.answer.outcome].countsAs !== "together";
+    const target = isOwn ? judgedAgainst(row) : undefined;
     return target ? unitCounts({ target: target.reading, verdict: row.verdict }) : [];
   });
   const scope = await scopeOfGroup(db, session.groupId);
