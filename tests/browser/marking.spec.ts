@@ -250,6 +250,16 @@ test("a probe of one learner: each word comes by itself after a mark, what it ha
   await expect.poll(async () => (await stored(page, server, page.url().split("/").at(-1) as string)).length).toBe(2);
   expect(await word()).toBe(second);
   await withoutFaults(page);
+  // A short word on a phone: its zip is as wide as the word, which stands in the middle.
+  await page.setViewportSize({ width: 390, height: 844 });
+  const letters = page.locator("[data-current-word] p.font-learner").last();
+  const zip = page.locator("[data-current-word] svg").last();
+  await expect
+    .poll(async () => {
+      const [word, under] = [await letters.boundingBox(), await zip.boundingBox()];
+      return word && under && Math.abs(word.width - under.width) < 1 && Math.abs(word.x + word.width / 2 - 195) < 2;
+    })
+    .toBe(true);
   await page.getByRole("button", { name: "Finish" }).first().click();
   await page.waitForURL(/\/evidence/);
 });

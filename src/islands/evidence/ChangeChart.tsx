@@ -28,6 +28,9 @@ export interface ChangeProps {
   readonly filter: EvidenceFilter;
 }
 
+/** With fewer there is nothing to set beside one another. */
+const LEAST_LESSONS = 2;
+
 const inHundred = (share: number) => Math.round(share * 100);
 const onDay = (day: string) => saidMoment(`${day}T12:00:00Z`, "short");
 
@@ -64,6 +67,20 @@ export default function ChangeChart({ groupId, learnerId, way, filter }: ChangeP
     percent: inHundred(point.evenly),
     line: point.smooth === undefined ? undefined : inHundred(point.smooth),
   }));
+  const wider = change.wider.length > 0 && (
+    <ul aria-label="Beyond single sounds" className="mt-3 rounded-xl border border-rule bg-sheet px-4 py-2">
+      {change.wider.map(widerWords).map((words) => (
+        <li key={words}>{words}</li>
+      ))}
+    </ul>
+  );
+  if (points.length < LEAST_LESSONS && gpc === "")
+    return (
+      <>
+        {wider}
+        <p className="text-quiet">Two lessons at least are needed to show a change.</p>
+      </>
+    );
   // The axis begins where there is something to see, in tens.
   const lowest = Math.max(0, Math.floor((Math.min(90, ...points.map(({ percent }) => percent)) - 5) / 10) * 10);
   return (
@@ -79,14 +96,8 @@ export default function ChangeChart({ groupId, learnerId, way, filter }: ChangeP
           ))}
         </select>
       </label>
-      {change.wider.length > 0 && (
-        <ul aria-label="Beyond single sounds" className="mt-3 rounded-xl border border-rule bg-sheet px-4 py-2">
-          {change.wider.map(widerWords).map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ul>
-      )}
-      {points.length < 2 ? (
+      {wider}
+      {points.length < LEAST_LESSONS ? (
         <p className="mt-3 text-quiet">Two lessons at least are needed to show a change.</p>
       ) : (
         <div aria-hidden className="mt-3 h-64">
@@ -135,7 +146,9 @@ export default function ChangeChart({ groupId, learnerId, way, filter }: ChangeP
         The line is the trend; a single dot says little.
       </p>
       <details className="mt-2" onToggle={(event) => setAsTable(event.currentTarget.open)}>
-        <summary className="flex min-h-11 cursor-pointer items-center font-semibold">The same as a table</summary>
+        <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+          The same as a table&nbsp;<span aria-hidden="true">▾</span>
+        </summary>
         {asTable && (
           <table className="w-full text-left text-[15px]">
             <thead>

@@ -18,7 +18,7 @@ import { asTheyAre, countMoved, moved, type Part, partsOf } from "./arrangement.
 
 /** Groups by what learners need and where they stand: proposed, changed by hand with the figures following, then made. */
 export default function Grouping(page: GroupingPage) {
-  const [parts, setParts] = useState(() => partsOf(page));
+  const [parts, setParts] = useState(() => (isAnythingKnown(page) ? partsOf(page) : asTheyAre(page)));
   const [failure, setFailure] = useState("");
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const people = useMemo(() => new Map(page.learners.map((one) => [one.id, one])), [page.learners]);
@@ -71,6 +71,12 @@ export default function Grouping(page: GroupingPage) {
           {failure || (movedCount === 0 ? "Nobody moves." : `${counted(movedCount, "learner")} would move.`)}
         </span>
       </div>
+      {!isAnythingKnown(page) && (
+        <p className="mb-4 max-w-prose">
+          The records show nothing yet to group by. Teach and mark a few lessons, or probe a learner; until then groups
+          are as they are. “As proposed” goes by how much was taught and by size alone.
+        </p>
+      )}
       <DndContext
         sensors={sensors}
         onDragEnd={({ active, over }: DragEndEvent) => over && move(String(active.id), String(over.id))}
@@ -92,6 +98,9 @@ export default function Grouping(page: GroupingPage) {
     </>
   );
 }
+
+/** Without a record of anything taken for something else, there is no reason to move anybody. */
+const isAnythingKnown = ({ learners }: GroupingPage): boolean => learners.some(({ needs }) => needs.length > 0);
 
 /** Another group, empty, like the first. */
 function newPart(parts: readonly Part[], { groups: [group] }: GroupingPage): Part {
@@ -196,7 +205,7 @@ function LearnerRow({ figures, learner, part, parts, onMove }: RowProps) {
           {nickname}
         </span>
         <select
-          className="field min-h-11 w-32"
+          className="field min-h-11 w-36"
           aria-label={`${nickname}: group`}
           value={part.key}
           onChange={(event) => onMove(learnerId, event.target.value)}

@@ -84,10 +84,10 @@ const shutTeeth = (first: 0 | 1) =>
 const UPPER_TEETH = shutTeeth(0);
 const LOWER_TEETH = shutTeeth(1);
 
-/** Under a blended word the zip is shut from end to end. */
+/** Under a blended word the zip is shut from end to end: as wide as the word, and never what makes its box wider. */
 export function ShutZip() {
   return (
-    <svg className="mt-1 block h-7 w-full" preserveAspectRatio="none" viewBox="0 0 400 28" aria-hidden>
+    <svg className="mt-1 block h-7 w-0 min-w-full" preserveAspectRatio="none" viewBox="0 0 400 28" aria-hidden>
       <rect width="400" height="5" rx="2.5" fill="var(--color-ink)" />
       <path d={UPPER_TEETH} fill="var(--color-ink)" />
       <path d={LOWER_TEETH} fill="var(--color-tape)" />

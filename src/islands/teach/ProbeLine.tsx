@@ -87,7 +87,8 @@ export default function ProbeLine({ sessionId, seconds }: Props) {
             <li
               key={`${belief.gpc} ${belief.said.join()}`}
               data-state={belief.state}
-              className="w-[210px] min-w-0 rounded-lg border border-rule bg-paper px-3 py-1 text-[13px] max-sm:w-full"
+              data-asked={belief.chances > 0}
+              className="w-[210px] min-w-0 rounded-lg max-sm:data-[asked=false]:hidden border border-rule bg-paper px-3 py-1 text-[13px] max-sm:w-full"
             >
               {questionWords(belief)}: <b>{beliefWords(belief)}</b>
               <span aria-hidden className="relative mt-1 block h-1.5 rounded-full bg-hairline">
