@@ -75,7 +75,7 @@ test("a backup is made, says what is inside, and is put back", async ({ page, se
 
 test("groups are proposed, changed by hand with the figures following, and made", async ({ page, server }) => {
   const body = (name: string, learners: string[]) => ({ name, sequenceId: "phased", step: 20, learners });
-  for (const one of [body("Whimbrels", ["Wim", "Wen"]), body("Widgeons", ["Wyn", "Wat"])])
+  for (const one of [body("Woodlarks", ["Wim", "Wen"]), body("Widgeons", ["Wyn", "Wat"])])
     await page.request.post(`${server.address}/api/groups`, { data: one });
   await page.goto(`${server.address}/people`);
   await page.getByRole("link", { name: "Propose groups" }).click();
@@ -88,7 +88,7 @@ test("groups are proposed, changed by hand with the figures following, and made"
   await expect(page.locator("span[role=status]")).toHaveText("Nobody moves.");
   await expect(page.getByRole("button", { name: "Make these groups" })).toBeDisabled();
   // Dragged by its name.
-  const name = await page.getByRole("region", { name: "Whimbrels" }).getByText("Wim", { exact: true }).boundingBox();
+  const name = await page.getByRole("region", { name: "Woodlarks" }).getByText("Wim", { exact: true }).boundingBox();
   const there = await page.getByRole("region", { name: "Widgeons" }).boundingBox();
   if (!name || !there) throw new Error("nothing to drag, or nowhere to");
   await page.mouse.move(name.x + 10, name.y + 10);
@@ -113,5 +113,5 @@ test("groups are proposed, changed by hand with the figures following, and made"
     learners: { nickname: string }[];
   }[];
   const of = (group: string) => groups.find((one) => one.name === group)?.learners.map(({ nickname }) => nickname);
-  expect([of("Whimbrels"), of("Widgeons"), of("Wrynecks")]).toEqual([["Wen"], ["Wyn", "Wim"], ["Wat"]]);
+  expect([of("Woodlarks"), of("Widgeons"), of("Wrynecks")]).toEqual([["Wen"], ["Wyn", "Wim"], ["Wat"]]);
 });
