@@ -39,8 +39,17 @@ export {
 } from "./chains/step-compare.ts";
 export { type Assessment, assess, type MasteryLevel, type UnitAnswer, type UnitMastery } from "./evidence/assess.ts";
 export { type ConfusionMatrix, confusionMatrices, type MatrixRow } from "./evidence/confusion-matrix.ts";
+export {
+  type AnswerToCount,
+  answersThatCount,
+  type CountingRule,
+  countsByItself,
+  DEFAULT_COUNTING,
+  looksAtOneAnswer,
+} from "./evidence/counting-rule.ts";
 export type { EasilyTaken } from "./evidence/easily-taken.ts";
 export { type EvidenceFinding, evidenceFindings } from "./evidence/evidence-findings.ts";
+export { type GotOver, gotOver } from "./evidence/got-over.ts";
 export { GROUP_SIZES, type GroupFigures, groupFigures, type LearnerToGroup } from "./evidence/group-figures.ts";
 export { isPattern } from "./evidence/is-pattern.ts";
 export { madeUpLearners } from "./evidence/made-up-learners.ts";

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import {
   ACCENTS,
+  DEFAULT_COUNTING,
   DEFAULT_MASTERY,
   DEFAULT_PRACTICE,
   DEFAULT_SCHOOL,
@@ -38,6 +39,9 @@ export const schoolInput = z.object({
     .max(KEPT_OUT_LIST_IDS.length, "names each once"),
   practice: practiceField.default(DEFAULT_PRACTICE),
   mastery: masteryField.default(DEFAULT_MASTERY),
+  counting: z
+    .object({ tappedCounts: z.boolean(), everyRepeatCounts: z.boolean(), badLessonsCount: z.boolean() })
+    .default(DEFAULT_COUNTING),
   sentenceRules: z
     .array(z.enum(SENTENCE_RULES, `must be one of ${SENTENCE_RULES.join(", ")}`))
     .max(SENTENCE_RULES.length, "names each once")

@@ -147,6 +147,7 @@ export const storedSchool = z.object({
   allowLists: readableOnes(z.enum(KEPT_OUT_LIST_IDS)).catch([]),
   practice: storedPractice.catch(DEFAULT_SCHOOL.practice),
   mastery: schoolInput.shape.mastery.catch(DEFAULT_SCHOOL.mastery),
+  counting: schoolInput.shape.counting.catch(DEFAULT_SCHOOL.counting),
   sentenceRules: readableOnes(z.enum(SENTENCE_RULES)).catch([...SENTENCE_RULES]),
   never: readableOnes(z.string()).catch([]),
   // A choice that is not read again would be lost as soon as it is stored.

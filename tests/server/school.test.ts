@@ -26,6 +26,7 @@ const SCHOOL = {
     fading: "shorter",
   },
   mastery: { right: 9, of: 10, days: 2 },
+  counting: { tappedCounts: true, everyRepeatCounts: true, badLessonsCount: true },
   marks: ["taps", "lengths", "silent"],
   sentenceRules: ["capital", "stop"],
   never: [],

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { eq, sql } from "drizzle-orm";
-import { beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { OUTCOMES, seededRandom } from "../../src/core/index.ts";
 import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
 import { freshDatabase } from "./fresh-database.ts";
@@ -27,13 +27,19 @@ const newGroup = async (name: string, learners: string[]) =>
   (await send("POST /api/groups", { body: { name, sequenceId: "short-vowels-first", step: 14, learners } })).body;
 
 /** Answers, corrections and marks taken back, at random. @param count how many */
-async function markAtRandom(sessionId: string, learners: readonly { id: LearnerId }[], count: number, seed: number) {
+async function markAtRandom(
+  sessionId: string,
+  learners: readonly { id: LearnerId }[],
+  count: number,
+  seed: number,
+  words = WORDS.length,
+) {
   const random = seededRandom(seed);
   const pick = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)] as T;
   const last = new Map<string, string>();
   for (let k = 0; k < count; k++) {
     const { id: learnerId } = pick(learners);
-    const wordIndex = Math.floor(random() * WORDS.length);
+    const wordIndex = Math.floor(random() * words);
     const mode = pick(["read", "wrote", "chose"] as const);
     const line = `${learnerId} ${wordIndex} ${mode}`;
     const outcome = pick(OUTCOMES);
@@ -130,6 +136,59 @@ describe("totals", () => {
       );
       expect(rows[0]?.["n"], table).toBe(0);
     }
+  });
+});
+
+describe("what counts, by the school's rule", () => {
+  const ALL = { tappedCounts: true, everyRepeatCounts: true, badLessonsCount: true };
+  const countBy = async (counting: object) => {
+    const { body } = await send("GET /api/school");
+    expect((await send("PUT /api/school", { body: { ...body, counting: { ...ALL, ...counting } } })).status).toBe(200);
+    // Totals are made anew after the answer.
+    await vi.waitFor(async () => expect(await allDisagreements(skerry.learners)).toEqual([]));
+  };
+  const counted = async (query = "") => {
+    const { body } = await send("GET /api/evidence", { query: `groupId=${skerry.id}${query}` });
+    const chances = (body.rows as { chances: number }[]).reduce((sum, row) => sum + row.chances, 0);
+    return { chances, responseCount: body.responseCount };
+  };
+  /** Every word comes again. */
+  const LONG = [...WORDS, ...WORDS, ...WORDS];
+  const longLesson = async (): Promise<string> =>
+    (await send("POST /api/sessions", { body: { groupId: skerry.id, words: LONG } })).body.id;
+  let skerry: { id: GroupId; learners: { id: LearnerId }[] };
+
+  beforeAll(async () => {
+    skerry = await newGroup("Shallows", ["Auk", "Murre"]);
+    await markAtRandom(await longLesson(), skerry.learners, 160, 6, LONG.length);
+  });
+  afterAll(() => countBy({}));
+
+  it.each([
+    { tappedCounts: false },
+    { everyRepeatCounts: false },
+    { badLessonsCount: false },
+    { tappedCounts: false, everyRepeatCounts: false, badLessonsCount: false },
+  ])("%o: fewer chances, the same answers; agrees after more marks, corrections and marks taken back", async (rule) => {
+    await countBy({});
+    const before = await counted();
+    await countBy(rule);
+    const after = await counted();
+    expect(after.responseCount).toBe(before.responseCount);
+    expect(after.chances).toBeLessThan(before.chances);
+    await markAtRandom(await longLesson(), skerry.learners, 60, 8, LONG.length);
+    expect(await allDisagreements(skerry.learners)).toEqual([]);
+    expect(await counted("&from=2020-01-01&to=2030-01-01")).toEqual(await counted());
+  });
+
+  it("decides what is opened behind a figure", async () => {
+    await countBy({});
+    const query = `groupId=${skerry.id}&gpc=${encodeURIComponent("i=ɪ")}`;
+    const open = async () =>
+      (await send("GET /api/evidence/responses", { query })).body.responses as { outcome: string }[];
+    expect((await open()).some(({ outcome }) => outcome === "after-tapping")).toBe(true);
+    await countBy({ tappedCounts: false });
+    expect((await open()).some(({ outcome }) => outcome === "after-tapping")).toBe(false);
   });
 });
 

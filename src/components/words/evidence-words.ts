@@ -2,6 +2,7 @@ import {
   type ChanceCount,
   type EvidenceFinding,
   type EvidenceWay,
+  type GotOver,
   type ProbeBelief,
   partsOfGpcId,
   type WiderFinding,
@@ -25,7 +26,10 @@ const RIGHT_THERE: Readonly<Record<EvidenceWay, string>> = {
 };
 
 /** `"read as short i: 11 of 19, 9 of 12 in the middle of words (36 to 77 in 100)"`, the letters apart. */
-export function findingWords(finding: EvidenceFinding): { readonly letters: string; readonly rest: string } {
+export function findingWords(finding: EvidenceFinding & { readonly gotOver?: GotOver }): {
+  readonly letters: string;
+  readonly rest: string;
+} {
   const { gpc, said, way, times, chances, interval, place, other } = finding;
   const { grapheme, phonemes } = partsOfGpcId(gpc);
   const letters = grapheme || soundName(phonemes);
@@ -35,11 +39,13 @@ export function findingWords(finding: EvidenceFinding): { readonly letters: stri
     ? `, ${place.wrong} of ${place.chances} ${place.position === "medial" ? "in" : "at"} the ${POSITION_NAME[place.position]} of words`
     : "";
   const sure = `${inHundred(interval.low)} to ${inHundred(interval.high)} in 100`;
-  const settled = finding.isNamed
-    ? ""
-    : finding.settledAfter === undefined
-      ? "; not sure yet"
-      : `; not sure yet, ${moreOf(finding.settledAfter, "chance")} would settle it`;
+  const settled = finding.gotOver
+    ? `; not since then, and ${finding.gotOver.right} of ${finding.gotOver.of} right: gone by now`
+    : finding.isNamed
+      ? ""
+      : finding.settledAfter === undefined
+        ? "; not sure yet"
+        : `; not sure yet, ${moreOf(finding.settledAfter, "chance")} would settle it`;
   return { letters, rest: `${asWhat}: ${times} of ${chances}${where} (${sure})${otherWords(way, other)}${settled}` };
 }
 

@@ -1,3 +1,4 @@
+import { type CountingRule, DEFAULT_COUNTING } from "../evidence/counting-rule.ts";
 import { DEFAULT_MASTERY, type MasteryRule } from "../evidence/mastery.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
@@ -25,6 +26,8 @@ export interface SchoolSettings {
   readonly practice: PracticeSettings;
   /** When a card or a word learnt whole counts as known. */
   readonly mastery: MasteryRule;
+  /** What of the answers counts as evidence. */
+  readonly counting: CountingRule;
   /** What a dictated sentence is looked at for besides its words. */
   readonly sentenceRules: readonly SentenceRule[];
   /** The teacher's own words to keep out; they win over everything. Lower case. */
@@ -39,6 +42,7 @@ export const DEFAULT_SCHOOL: SchoolSettings = {
   allowLists: [],
   practice: DEFAULT_PRACTICE,
   mastery: DEFAULT_MASTERY,
+  counting: DEFAULT_COUNTING,
   sentenceRules: SENTENCE_RULES,
   never: [],
 };

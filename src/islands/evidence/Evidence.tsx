@@ -244,7 +244,7 @@ function Findings(props: {
             >
               <button
                 type="button"
-                className={`min-h-11 min-w-0 flex-1 basis-72 px-4 py-2 text-left hover:bg-paper ${finding.isNamed ? "" : "text-quiet"}`}
+                className={`min-h-11 min-w-0 flex-1 basis-72 px-4 py-2 text-left hover:bg-paper ${finding.isNamed && !finding.gotOver ? "" : "text-quiet"}`}
                 onClick={() =>
                   props.onOpen({
                     title: `${letters} ${rest}`,

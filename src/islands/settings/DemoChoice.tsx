@@ -9,7 +9,7 @@ interface Props {
 }
 
 const ABOUT =
-  "A made-up reading room in a harbour town: two groups under nicknames, weeks of lessons and what was read in them. It stands apart from your own groups, and goes with one press.";
+  "A made-up reading room in a harbour town: three groups under nicknames, weeks of lessons and what was read in them. It stands apart from your own groups, and goes with one press.";
 
 /** Opens the made-up reading room, or throws it away; then the screen is drawn anew. */
 export function DemoChoice({ isOpen, about = ABOUT }: Props) {

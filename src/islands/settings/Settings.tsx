@@ -7,6 +7,7 @@ import { Section } from "./parts.tsx";
 import { SentencesWritten } from "./SentencesWritten.tsx";
 import { TimeZone } from "./TimeZone.tsx";
 import { useSchool } from "./use-school.ts";
+import { WhatCounts } from "./WhatCounts.tsx";
 import { WordsKeptOut } from "./WordsKeptOut.tsx";
 import { WordsLook } from "./WordsLook.tsx";
 import { WordsSound } from "./WordsSound.tsx";
@@ -26,7 +27,6 @@ export default function Settings({ school: first, timeZone, samples, words, isDe
         <div className="grid gap-5">
           <WordsSound {...choices} samples={samples} />
           <WordsKeptOut {...choices} />
-          <KnownWhen {...choices} />
           <SentencesWritten {...choices} />
           <TimeZone first={timeZone} />
           <Section title="Short help">
@@ -36,6 +36,8 @@ export default function Settings({ school: first, timeZone, samples, words, isDe
         <div className="grid gap-5">
           <WordsLook {...choices} words={words} />
           <WordsWorked {...choices} words={words} />
+          <KnownWhen {...choices} />
+          <WhatCounts {...choices} />
           <Section title="The demo">
             <DemoChoice isOpen={isDemoOpen} />
           </Section>

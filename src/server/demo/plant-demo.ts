@@ -5,10 +5,10 @@ import {
   GENERAL_AMERICAN,
   gpcId,
   keyOfGpc,
+  type Segmentation,
   seededRandom,
   sequenceById,
   simulateReading,
-  taughtAt,
   writeReading,
 } from "../../core/index.ts";
 import type { AnyId, ChainId, GroupId, LearnerId, ResponseId, SessionId } from "../../schemas/ids.ts";
@@ -18,11 +18,9 @@ import { chains, groups, learners, memberships, responses, sessions, sessionWord
 import { FIRST_PLACE } from "../plans/lesson-types.ts";
 import { layOut } from "../sessions/lesson-run.ts";
 import { askWords } from "../words/pool.ts";
-import { type DemoGroup, type DemoLesson, READING_ROOM } from "./reading-room.ts";
+import { type DemoGroup, type DemoLearner, type DemoWeek, READING_ROOM } from "./reading-room.ts";
 
 const SEED = 20261124;
-const LESSONS_A_WEEK = 3;
-const WORDS = 8;
 const CARDS = 9;
 const SECONDS_A_WORD = 30;
 const SECONDS_A_CARD = 8;
@@ -52,10 +50,10 @@ export interface DemoRows {
 }
 
 /**
- * Makes the reading room: two groups, seven learners, five weeks of taught chains with every reading marked. Takes
- * seconds, for the planner makes each chain; stores nothing.
+ * Makes the reading room: three groups, ten learners, up to eight weeks of taught chains with every reading marked; stores
+ * nothing.
  *
- * @param now the lessons fall on the Mondays, Wednesdays and Fridays of the five weeks before this one
+ * @param now the lessons fall on the Mondays, Wednesdays and Fridays of the weeks before this one
  */
 export async function makeDemo(now: Date): Promise<DemoRows> {
   const rows: DemoRows = {
@@ -101,65 +99,59 @@ async function makeGroup(rows: DemoRows, group: DemoGroup, now: Date, random: ()
   rows.learners.push(...members.map(({ id, nickname }) => ({ id, nickname })));
   rows.memberships.push(...members.map(({ id }, seat) => ({ groupId, learnerId: id, seat })));
   const luck = seededRandom(SEED + group.name.length);
-  const recent: string[][] = [];
+  const readings = await askWords("readChains", group.weeks.flatMap(wordsOfWeek));
   for (const [week, lesson] of group.weeks.entries())
-    for (let k = 0; k < LESSONS_A_WEEK; k++) {
+    for (const [k, words] of wordsOfWeek(lesson).entries()) {
       const sinceMonday = (now.getUTCDay() + 6) % 7;
       const daysAgo = sinceMonday + (group.weeks.length - week) * 7 - k * 2;
       const at = new Date(now.getTime() - daysAgo * DAY);
       at.setUTCHours(10, 0, 0, 0);
-      const words = await makeLesson(rows, {
-        groupId,
-        group,
-        members,
-        lesson,
-        at,
-        recent: recent.slice(-2).flat(),
-        random,
-        luck,
-      });
-      recent.push(words);
+      const targets = (readings.shift() ?? []).filter((target) => target !== undefined);
+      if (targets.length < words.length) throw new Error(`The demo has a word that cannot be read: ${words.join(" ")}`);
+      makeLesson(rows, { groupId, group, members: inWeek(members, week), lesson, words, targets, at, random, luck });
     }
 }
+
+const wordsOfWeek = ({ chains: lines }: DemoWeek): string[][] => lines.map((line) => line.split(" "));
+
+type Member = DemoLearner & { readonly id: LearnerId };
+
+/** Learners as they read in a week: what was gone later was still there in the first ones. */
+const inWeek = (members: readonly Member[], week: number): Member[] =>
+  members.map((member) => {
+    const share = member.gone?.shares[week] ?? 0;
+    return member.gone && share > 0
+      ? { ...member, substitutions: [...member.substitutions, { ...member.gone, share }] }
+      : member;
+  });
 
 interface LessonToMake {
   readonly groupId: GroupId;
   readonly group: DemoGroup;
-  readonly members: readonly (DemoGroup["learners"][number] & { id: LearnerId })[];
-  readonly lesson: DemoLesson;
+  readonly members: readonly Member[];
+  readonly lesson: DemoWeek;
+  readonly words: readonly string[];
+  /** A reading for each word. */
+  readonly targets: readonly Segmentation[];
   readonly at: Date;
-  readonly recent: readonly string[];
   readonly random: () => number;
   /** For the cards, so that they do not change what comes after them. */
   readonly luck: () => number;
 }
 
-async function makeLesson(rows: DemoRows, planting: LessonToMake): Promise<string[]> {
-  const { group, lesson, random } = planting;
-  const sequence = sequenceById(group.sequenceId);
-  if (!sequence) throw new Error(`The demo names no sequence of ours: ${group.sequenceId}`);
-  const plans = await askWords("planChain", {
-    taught: taughtAt(sequence, lesson.step),
-    length: WORDS,
-    focus: lesson.focus,
-    contrasts: lesson.contrasts,
-    recent: planting.recent,
-    seed: Math.floor(random() * 1e9),
-  });
-  if (!Array.isArray(plans)) throw new Error(`The demo's lesson at step ${lesson.step} has no chain`);
-  const plan = plans[0];
-  if (!plan) throw new Error("The planner answered with no plan");
+function makeLesson(rows: DemoRows, planting: LessonToMake): void {
+  const { lesson, words, random } = planting;
   const aim = { focus: lesson.focus, contrasts: lesson.contrasts };
   const chainId = seededId<ChainId>(random);
   const sessionId = seededId<SessionId>(random);
-  const title = chainTitle(plan.words);
+  const title = chainTitle(words);
   const stamp = { createdAt: planting.at, updatedAt: planting.at };
-  const cards = cardsOf(group);
+  const cards = cardsOf(planting.group, lesson.step);
   const chainPart = {
     id: chainId,
     kind: "chain" as const,
     title,
-    content: { kind: "read-chain" as const, words: plan.words },
+    content: { kind: "read-chain" as const, words },
   };
   const cardPart = {
     id: seededId<AnyId>(planting.luck),
@@ -179,9 +171,9 @@ async function makeLesson(rows: DemoRows, planting: LessonToMake): Promise<strin
     ...FIRST_PLACE,
     activity: 1,
     item: cards.length - 1,
-    seconds: { [chainId]: WORDS * SECONDS_A_WORD, [cardPart.id]: cards.length * SECONDS_A_CARD },
+    seconds: { [chainId]: words.length * SECONDS_A_WORD, [cardPart.id]: cards.length * SECONDS_A_CARD },
   };
-  rows.chains.push({ id: chainId, groupId: planting.groupId, title, words: plan.words, aim, ...stamp });
+  rows.chains.push({ id: chainId, groupId: planting.groupId, title, words, aim, ...stamp });
   rows.sessions.push({
     id: sessionId,
     groupId: planting.groupId,
@@ -195,9 +187,8 @@ async function makeLesson(rows: DemoRows, planting: LessonToMake): Promise<strin
     ...stamp,
   });
   rows.sessionWords.push(...run.words.map((word, number) => ({ sessionId, number, word })));
-  const read = plan.readings.flatMap((target, wordIndex) =>
+  const read = planting.targets.flatMap((target, wordIndex) =>
     planting.members.map((member, seat) => {
-      if (!target) throw new Error("A planned word has no reading");
       const answer = simulateReading(member, target, random);
       const at = new Date(planting.at.getTime() + wordIndex * MINUTE + seat * 12_000);
       return {
@@ -219,13 +210,11 @@ async function makeLesson(rows: DemoRows, planting: LessonToMake): Promise<strin
     }),
   );
   rows.responses.push(...read, ...cardRows(planting, sessionId, cards));
-  return [...plan.words];
 }
 
-/** The newest sounds of a group's first week: they are looked at in every lesson. */
-function cardsOf(group: DemoGroup): string[] {
+/** The newest sounds at a step: their cards are looked at in the lesson. */
+function cardsOf(group: DemoGroup, step: number): string[] {
   const sequence = sequenceById(group.sequenceId);
-  const step = group.weeks[0]?.step ?? 1;
   const steps = sequence?.steps.filter(({ number }) => number <= step).reverse() ?? [];
   return steps.flatMap(({ gpcs }) => gpcs.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes))).slice(0, CARDS);
 }
@@ -238,12 +227,14 @@ function cardRows(planting: LessonToMake, sessionId: SessionId, cards: readonly 
       const isSubstituted = member.substitutions.some(({ gpc }) => keyOfGpc(gpc) === keyOfGpc(card));
       const outcome = planting.luck() < (isSubstituted ? CARD_SUBSTITUTED : CARD_MISTAKEN) ? "wrong" : "right";
       const answer = { outcome, substitutions: [] } as const;
-      const at = new Date(planting.at.getTime() + WORDS * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000);
+      const at = new Date(
+        planting.at.getTime() + planting.words.length * MINUTE + k * SECONDS_A_CARD * 1000 + seat * 1000,
+      );
       return {
         id: seededId<ResponseId>(planting.luck),
         sessionId,
         learnerId: member.id,
-        wordIndex: WORDS + k,
+        wordIndex: planting.words.length + k,
         word: target.word,
         target: writeReading(target),
         mode: "card" as const,

@@ -17,6 +17,7 @@ import type { Queryable } from "../db/database.ts";
 import { responses } from "../db/schema.ts";
 import { getTimeZone } from "../school/installation.ts";
 import { type EvidenceResponse, newestOf, readRecords } from "./read-records.ts";
+import { countedOf } from "./what-counts.ts";
 
 /** So many of a learner's newest answers decide where they stand: it costs the same however many there are. */
 const LOOKED_AT = 600;
@@ -40,7 +41,7 @@ export async function assessmentOf(
   const records = ids.length === 0 ? [] : await readRecords(db, { groupId, which: inArray(responses.id, ids) });
   const timeZone = await getTimeZone(db);
   return assess(
-    records.flatMap((record) => answersIn(record, timeZone)),
+    (await countedOf(db, records, scope.school.counting)).flatMap((record) => answersIn(record, timeZone)),
     [...taughtGpcs(scope)].reverse(),
     scope.school.mastery,
     dayIn(now, timeZone),
@@ -48,7 +49,7 @@ export async function assessmentOf(
 }
 
 /** What a response says of each correspondence of its word; nothing where all answered together. */
-function answersIn(response: EvidenceResponse, timeZone: string): UnitAnswer[] {
+export function answersIn(response: EvidenceResponse, timeZone: string): UnitAnswer[] {
   const { word, sessionId, at } = response;
   if (OUTCOME_DEFINITIONS[response.answer.outcome].countsAs === "together") return [];
   const day = dayIn(at, timeZone);

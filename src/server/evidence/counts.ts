@@ -1,10 +1,18 @@
 import { and, eq, getTableName, type SQL, sql } from "drizzle-orm";
 import type { PgColumn, PgTable } from "drizzle-orm/pg-core";
-import { MODES, unitCounts } from "../../core/index.ts";
+import {
+  answersThatCount,
+  type CountingRule,
+  countsByItself,
+  looksAtOneAnswer,
+  MODES,
+  unitCounts,
+} from "../../core/index.ts";
 import type { Queryable } from "../db/database.ts";
 import type { responses } from "../db/schema.ts";
 import { lessonTotals, outcomeTotals, skillTotals, unitTotals } from "../db/schema-totals.ts";
 import { targetOf } from "./read-records.ts";
+import { answersOf } from "./what-counts.ts";
 
 /** What is right, in the column of what was said. */
 export const RIGHT = "=";
@@ -18,7 +26,7 @@ export type Counted = Pick<
 
 /** A standing answer that comes in, by 1, or one that stands no longer, by -1. */
 export interface Change {
-  readonly response: Counted & Pick<ResponseRow, "sessionId">;
+  readonly response: ResponseRow;
   readonly by: number;
 }
 
@@ -62,9 +70,9 @@ function add(totals: Totals, total: Total): void {
   if (known.lastAt && total.lastAt && known.lastAt < total.lastAt) known.lastAt = total.lastAt;
 }
 
-/** Adds what an answer says of units and outcomes. @param by how many such answers, below 0 to take away */
-export function addAnswers(totals: Totals, response: Counted, by: number): void {
-  const { learnerId, mode, heldBack, at } = response;
+/** Adds how an answer came out, whatever counts as evidence. @param by how many such answers, below 0 to take away */
+export function addOutcome(totals: Totals, response: Counted, by: number): void {
+  const { learnerId, mode, heldBack } = response;
   const way = MODES[mode]?.countedAs;
   const target = targetOf(response);
   if (way === undefined && target) return;
@@ -72,6 +80,13 @@ export function addAnswers(totals: Totals, response: Counted, by: number): void 
   add(totals, { table: "outcomeTotals", key: { learnerId, way: way ?? "read", heldBack, outcome }, count: by });
   if (target && mode === "oral")
     add(totals, { table: "skillTotals", key: { learnerId, skill: skillIn(response.target), outcome }, count: by });
+}
+
+/** Adds what an answer that counts says of units. @param by how many such answers, below 0 to take away */
+export function addUnits(totals: Totals, response: Counted, by: number): void {
+  const { learnerId, mode, heldBack, at } = response;
+  const way = MODES[mode]?.countedAs;
+  const target = targetOf(response);
   if (!target || way === undefined || heldBack) return;
   for (const { gpc, position, said, count } of unitCounts({ target, verdict: response.verdict })) {
     const key = { learnerId, way, gpc, position, said: said?.join("+") ?? RIGHT };
@@ -134,13 +149,45 @@ function insertOf(db: Queryable, name: TotalsTable, rows: readonly Total[]): SQL
     .getSQL();
 }
 
-/** Keeps the totals up with answers that come in or stand no longer. Belongs into the transaction that stores them. */
-export async function count(db: Queryable, changes: readonly Change[]): Promise<void> {
+/** Adds what some answers that counted say, and takes away what they said before. */
+async function addCounted(
+  db: Queryable,
+  totals: Totals,
+  changes: readonly Change[],
+  rule: CountingRule,
+): Promise<void> {
+  if (looksAtOneAnswer(rule)) {
+    for (const { response, by } of changes) if (countsByItself(response, rule)) addUnits(totals, response, by);
+    return;
+  }
+  // Whether an answer counts depends on the others of its lesson: those are counted anew, as they are and as they were.
+  const lessons = new Map(changes.map((one) => [`${one.response.learnerId} ${one.response.sessionId}`, one.response]));
+  for (const { learnerId, sessionId } of lessons.values()) {
+    const now = await answersOf(db, { learnerId, sessionId });
+    const own = changes.filter(({ response }) => response.learnerId === learnerId && response.sessionId === sessionId);
+    const came = new Set(own.filter(({ by }) => by > 0).map(({ response }) => response.id));
+    const went = own.filter(({ by }) => by < 0).map(({ response }) => response);
+    const before = [...now.filter(({ id }) => !came.has(id)), ...went].sort(byTime);
+    for (const answer of answersThatCount(now, rule)) addUnits(totals, answer, 1);
+    for (const answer of answersThatCount(before, rule)) addUnits(totals, answer, -1);
+  }
+}
+
+const byTime = (a: ResponseRow, b: ResponseRow): number => a.at.getTime() - b.at.getTime() || (a.id < b.id ? -1 : 1);
+
+/**
+ * Keeps the totals up with answers that come in or stand no longer. Belongs into the transaction that stores them, after
+ * they are stored.
+ *
+ * @param rule what counts as evidence
+ */
+export async function count(db: Queryable, changes: readonly Change[], rule: CountingRule): Promise<void> {
   const totals: Totals = new Map();
   for (const change of changes) {
-    addAnswers(totals, change.response, change.by);
+    addOutcome(totals, change.response, change.by);
     addLesson(totals, { ...change.response, outcome: change.response.answer.outcome }, change.by);
   }
+  await addCounted(db, totals, changes, rule);
   const all = [...totals.values()];
   await putTotals(
     db,

@@ -5,8 +5,10 @@ import type { EvidenceDates } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
 import { responses } from "../db/schema.ts";
 import { getTimeZone } from "../school/installation.ts";
+import { getSchool } from "../school/school.ts";
 import { newestOf, type RecordsOf, readRecords } from "./read-records.ts";
 import type { LearnerUnitCount, OutcomeCount } from "./totals.ts";
+import { countedOf } from "./what-counts.ts";
 
 /** Answers looked at in a stretch of days: more are seldom given in a term, and a look stays as long as it is. */
 const MOST = 6_000;
@@ -52,13 +54,19 @@ export async function countedBetween(db: Queryable, of: RecordsOf, dates: Eviden
   const outcomes: OutcomeCount[] = [];
   const sessions = new Map<string, Set<string>>();
   for (const response of some) {
-    const { learnerId, mode, heldBack, answer, at, sessionId } = response;
+    const { mode, heldBack, answer, sessionId } = response;
     const way = MODES[mode].countedAs;
     if (way === undefined) continue;
     outcomes.push({ way, heldBack, outcome: answer.outcome, count: 1 });
     if (OUTCOME_DEFINITIONS[answer.outcome].countsAs !== "together")
       sessions.set(way, (sessions.get(way) ?? new Set()).add(sessionId));
-    if (!heldBack) units.push(...unitCounts(response).map((unit) => ({ ...unit, learnerId, way, lastAt: at })));
+  }
+  const { counting } = await getSchool(db);
+  for (const response of await countedOf(db, some, counting)) {
+    const { learnerId, mode, heldBack, at } = response;
+    const way = MODES[mode].countedAs;
+    if (way !== undefined && !heldBack)
+      units.push(...unitCounts(response).map((unit) => ({ ...unit, learnerId, way, lastAt: at })));
   }
   const lessons = new Map([...sessions].map(([way, found]) => [way, found.size]));
   return { units, outcomes, lessons, isCut: moments.length === MOST };

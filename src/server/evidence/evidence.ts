@@ -1,6 +1,5 @@
 import {
   EVIDENCE_WAYS,
-  type EvidenceFinding,
   type EvidenceWay,
   evidenceFindings,
   isPattern,
@@ -16,6 +15,7 @@ import type { Queryable } from "../db/database.ts";
 import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
 import { countedBetween } from "./dated.ts";
+import { type StandingFinding, withGotOver } from "./got-over.ts";
 import { type LearnerUnitCount, type OutcomeCount, outcomeCountsOf, type TotalsOf, unitCountsOf } from "./totals.ts";
 
 /** A substitution, and how often each learner made it: the most often first. */
@@ -32,7 +32,7 @@ export interface EvidenceRow extends SubstitutionRow {
 export interface EvidenceReport {
   readonly rows: readonly EvidenceRow[];
   /** What the records say, surest first, in this way of working. */
-  readonly findings: readonly (EvidenceFinding & { readonly learner: string })[];
+  readonly findings: readonly (StandingFinding & { readonly learner: string })[];
   /** Words kept back until the end of a lesson, counted apart. */
   readonly heldBack: { readonly right: number; readonly all: number };
   /** The others, right and all. */
@@ -75,6 +75,11 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
   const alone = ofWay.filter(({ outcome }) => outcome !== "together");
   const sumOf = (some: readonly OutcomeCount[]) => some.reduce((sum, { count }) => sum + count, 0);
   const sharesOf = (some: readonly OutcomeCount[]) => ({ right: sumOf(some.filter(isRight)), all: sumOf(some) });
+  const findings = evidenceFindings(both)
+    .filter((finding) => finding.way === way)
+    .slice(0, MOST_FINDINGS);
+  // Of some days it cannot be said: what came after them is not looked at.
+  const standing = isOfAllDays(query) ? await withGotOver(db, group.id, units, findings) : findings;
   return {
     rows: substitutionTable(counts).map((row) => ({
       ...row,
@@ -84,10 +89,7 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
         by: bySubstitution.get(keyOf(row.gpc, one.said)) ?? [],
       })),
     })),
-    findings: evidenceFindings(both)
-      .filter((finding) => finding.way === way)
-      .slice(0, MOST_FINDINGS)
-      .map((finding) => ({ ...finding, learner: named.get(finding.learnerId as LearnerId) ?? "" })),
+    findings: standing.map((finding) => ({ ...finding, learner: named.get(finding.learnerId as LearnerId) ?? "" })),
     heldBack: sharesOf(alone.filter(({ heldBack }) => heldBack)),
     practised: sharesOf(alone.filter(({ heldBack }) => !heldBack)),
     responseCount: sumOf(alone),
@@ -98,9 +100,11 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
   };
 }
 
+const isOfAllDays = ({ from, to }: EvidenceQuery): boolean => from === undefined && to === undefined;
+
 /** Counts of all there is, from the totals; of some days, from the records. */
 async function countsAskedFor(db: Queryable, of: TotalsOf, query: EvidenceQuery, way: EvidenceWay) {
-  if (query.from === undefined && query.to === undefined)
+  if (isOfAllDays(query))
     return { units: await unitCountsOf(db, of, EVIDENCE_WAYS), ...(await outcomeCountsOf(db, of, way)), isCut: false };
   const whose = { groupId: of.groupId, ...(of.learnerId && { learnerIds: [of.learnerId] }) };
   const { lessons, ...found } = await countedBetween(db, whose, query);

@@ -5,6 +5,7 @@ import { groupScope } from "../groups/group-scope.ts";
 import { type Group, getGroup, type Learner } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
 import { assessmentOf } from "./assessment.ts";
+import { type StandingFinding, withGotOver } from "./got-over.ts";
 import { unitCountsOf } from "./totals.ts";
 
 /** What is said of a learner on one page, for the family or for a colleague. */
@@ -16,6 +17,8 @@ export interface LearnerPage {
   readonly working: readonly UnitMastery[];
   /** What the rule names, the surest first. */
   readonly findings: readonly EvidenceFinding[];
+  /** What it named, and what has been got over since. */
+  readonly gotOver: readonly StandingFinding[];
   /** Decodable words to practise at home. */
   readonly words: readonly string[];
 }
@@ -35,9 +38,10 @@ export async function learnerPage(
   if (!learner) throw notFound("learner");
   const scope = await groupScope(db, group);
   const { units } = await assessmentOf(db, { groupId, learnerId, scope, way: "read" }, now);
-  const findings = evidenceFindings(await unitCountsOf(db, { groupId, learnerId }))
-    .filter(({ isNamed }) => isNamed)
-    .slice(0, MOST_FINDINGS);
+  const counts = await unitCountsOf(db, { groupId, learnerId });
+  const named = evidenceFindings(counts).filter(({ isNamed }) => isNamed);
+  const all = await withGotOver(db, groupId, counts, named);
+  const findings = all.filter((one) => !one.gotOver).slice(0, MOST_FINDINGS);
   const working = units.filter(({ state }) => state === "working");
   // What is mixed up first, then what was taught last and is not known yet.
   const gpcs = [...new Set([...findings.map(({ gpc }) => gpc), ...[...working].reverse().map(({ gpc }) => gpc)])];
@@ -49,6 +53,7 @@ export async function learnerPage(
     secure: units.filter(({ state }) => state === "secure" || state === "due"),
     working,
     findings,
+    gotOver: all.filter((one) => one.gotOver),
     words: homeWords({ taught: taughtOf(scope), gpcs: gpcs.slice(0, 6), never, allowLists, count: WORDS, seed: 1 }),
   };
 }

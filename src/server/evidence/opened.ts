@@ -12,9 +12,11 @@ import type { OpenedQuery } from "../../schemas/evidence.ts";
 import type { Queryable } from "../db/database.ts";
 import { responses } from "../db/schema.ts";
 import { getTimeZone } from "../school/installation.ts";
+import { getSchool } from "../school/school.ts";
 import { aroundDays, isWithin } from "./dated.ts";
 import { askedAbout } from "./evidence.ts";
 import { type EvidenceResponse, type Moment, newestOf, type RecordsOf, readRecords } from "./read-records.ts";
+import { countedOf } from "./what-counts.ts";
 
 /** One opened response. */
 export interface OpenedResponse {
@@ -84,6 +86,7 @@ export async function openedResponses(db: Queryable, query: OpenedQuery): Promis
     ),
   };
   const timeZone = await getTimeZone(db);
+  const { counting } = await getSchool(db);
   const found: OpenedResponse[] = [];
   for (let before: Moment | undefined; ; ) {
     const moments = await newestOf(db, records, before, LOOKED_AT);
@@ -91,7 +94,9 @@ export async function openedResponses(db: Queryable, query: OpenedQuery): Promis
     const ids = moments.map(({ id }) => id);
     const some =
       ids.length === 0 ? [] : await readRecords(db, { groupId: group.id, which: inArray(responses.id, ids) });
-    for (const one of [...some].reverse())
+    // What is kept back is counted apart, all of it.
+    const counted = query.heldBack ? some : await countedOf(db, some, counting);
+    for (const one of [...counted].reverse())
       if (isWithin(one.at, query, timeZone) && isBehind(one, query)) found.push(opened(one));
     if (found.length > MOST_SHOWN || moments.length < LOOKED_AT)
       return { responses: found.slice(0, MOST_SHOWN), more: found.length > MOST_SHOWN };

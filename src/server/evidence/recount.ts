@@ -1,12 +1,21 @@
 import { and, eq, isNull, ne, or, sql } from "drizzle-orm";
 import type { PgColumn } from "drizzle-orm/pg-core";
-import { CLASSIFIER_VERSION } from "../../core/index.ts";
+import {
+  answersThatCount,
+  CLASSIFIER_VERSION,
+  type CountingRule,
+  countsByItself,
+  DEFAULT_COUNTING,
+  looksAtOneAnswer,
+} from "../../core/index.ts";
 import type { LearnerId } from "../../schemas/ids.ts";
 import type { OpenDatabase, Queryable } from "../db/database.ts";
 import { learners, responses } from "../db/schema.ts";
+import { getSchool } from "../school/school.ts";
 import {
-  addAnswers,
   addLesson,
+  addOutcome,
+  addUnits,
   nameOfTotal,
   putTotals,
   TOTALS,
@@ -14,12 +23,21 @@ import {
   type Total,
   type Totals,
 } from "./counts.ts";
+import { answersOf } from "./what-counts.ts";
 
-/** Its first part is raised when answers are counted in another way: totals are then made anew at the next start. */
+/** The first number is raised when answers are counted in another way: totals are then made anew at the next start. */
 const COUNTED_AS = `1.${CLASSIFIER_VERSION}`;
 
+/** By what a learner's totals were made: by which version, and by which rule where it is not the usual one. */
+const countedAs = (rule: CountingRule): string =>
+  COUNTED_AS +
+  (Object.keys(DEFAULT_COUNTING) as (keyof CountingRule)[])
+    .filter((choice) => rule[choice] !== DEFAULT_COUNTING[choice])
+    .map((choice) => ` ${choice}`)
+    .join("");
+
 /** A learner's totals as the responses say, whatever the tables hold. */
-async function countedAnew(db: Queryable, learnerId: LearnerId): Promise<Totals> {
+async function countedAnew(db: Queryable, learnerId: LearnerId, rule: CountingRule): Promise<Totals> {
   const totals: Totals = new Map();
   const isStanding = and(eq(responses.learnerId, learnerId), eq(responses.standing, true));
   const { mode, word, target, answer, verdict, heldBack, sessionId } = responses;
@@ -38,7 +56,14 @@ async function countedAnew(db: Queryable, learnerId: LearnerId): Promise<Totals>
     .from(responses)
     .where(isStanding)
     .groupBy(mode, word, target, answer, verdict, heldBack);
-  for (const { n, at, ...parts } of alike) addAnswers(totals, { ...parts, learnerId, at: new Date(at) }, n);
+  const isAlikeEnough = looksAtOneAnswer(rule);
+  for (const { n, at, ...parts } of alike) {
+    const response = { ...parts, learnerId, at: new Date(at) };
+    addOutcome(totals, response, n);
+    if (isAlikeEnough && countsByItself(response, rule)) addUnits(totals, response, n);
+  }
+  if (!isAlikeEnough)
+    for (const response of answersThatCount(await answersOf(db, { learnerId }), rule)) addUnits(totals, response, 1);
   const outcome = sql<string | null>`${answer} ->> 'outcome'`;
   const lessons = await db
     .select({ sessionId, mode, outcome, n: sql<number>`count(*)::int` })
@@ -54,19 +79,24 @@ const columnOf = (table: (typeof TOTALS_TABLES)[number], name: string): PgColumn
 
 /** Makes a learner's totals anew from the responses. Belongs into a transaction. */
 export async function recount(db: Queryable, learnerId: LearnerId): Promise<void> {
-  const totals = await countedAnew(db, learnerId);
+  const { counting } = await getSchool(db);
+  const totals = await countedAnew(db, learnerId, counting);
   for (const name of TOTALS_TABLES)
     await db.delete(TOTALS[name].table).where(eq(columnOf(name, "learnerId"), learnerId));
   await putTotals(db, [...totals.values()]);
-  await db.update(learners).set({ countedAs: COUNTED_AS }).where(eq(learners.id, learnerId));
+  await db
+    .update(learners)
+    .set({ countedAs: countedAs(counting) })
+    .where(eq(learners.id, learnerId));
 }
 
 /** Learners whose totals were made in another way than today's, or not yet. */
 async function notYetCounted(db: Queryable): Promise<readonly LearnerId[]> {
+  const now = countedAs((await getSchool(db)).counting);
   const rows = await db
     .select({ id: learners.id })
     .from(learners)
-    .where(or(isNull(learners.countedAs), ne(learners.countedAs, COUNTED_AS)));
+    .where(or(isNull(learners.countedAs), ne(learners.countedAs, now)));
   return rows.map(({ id }) => id);
 }
 
@@ -94,7 +124,7 @@ export interface Disagreement {
 
 /** Holds a learner's totals against the responses. @returns empty when they agree */
 export async function disagreements(db: Queryable, learnerId: LearnerId): Promise<readonly Disagreement[]> {
-  const counted = await countedAnew(db, learnerId);
+  const counted = await countedAnew(db, learnerId, (await getSchool(db)).counting);
   const kept = new Map<string, number>();
   for (const table of TOTALS_TABLES)
     for (const row of await db

@@ -73,7 +73,7 @@ export async function rejudgeSome(db: Queryable, now: Date, atOnce: number = AT_
     await db.update(responses).set({ verdict: next.verdict, classifier }).where(eq(responses.id, row.id));
     if (verdict && row.standing) changes.push({ response: row, by: -1 }, { response: next, by: 1 });
   }
-  await count(db, changes);
+  await count(db, changes, school.counting);
   const isDone = ids.length < atOnce;
   const told = { looked: state.looked + old.length, changed: state.changed + changed };
   await db

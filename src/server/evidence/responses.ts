@@ -183,10 +183,14 @@ export async function storeResponse(db: Queryable, input: NewResponse): Promise<
       at: new Date(input.at),
     })
     .returning();
-  await count(db, [
-    ...(last?.standing && changesIt ? [{ response: last, by: -1 }] : []),
-    ...(input.withdrawn ? [] : [{ response: row as ResponseRow, by: 1 }]),
-  ]);
+  await count(
+    db,
+    [
+      ...(last?.standing && changesIt ? [{ response: last, by: -1 }] : []),
+      ...(input.withdrawn ? [] : [{ response: row as ResponseRow, by: 1 }]),
+    ],
+    school.counting,
+  );
   return { ...toStored(row as ResponseRow), ...(session.endedAt !== null && !input.onPaper && { late: true }) };
 }
 

@@ -12,6 +12,7 @@ import { type Group, getGroup, type Learner, listGroups } from "../groups/groups
 import { getSequence } from "../school/sequences.ts";
 import { listSessions, type Session } from "../sessions/sessions.ts";
 import { assessmentOf } from "./assessment.ts";
+import { withGotOver } from "./got-over.ts";
 import { type GroupProposal, proposalsFor } from "./proposals.ts";
 import { unitCountsOf } from "./totals.ts";
 
@@ -71,11 +72,13 @@ export async function groupSummary(db: Queryable, groupId: GroupId, now: Date): 
   };
 }
 
-/** What the rule names, by learner. */
+/** What the rule names and what still stands, by learner. */
 async function namedOf(db: Queryable, groupId: GroupId): Promise<Map<string, EvidenceFinding[]>> {
-  const named = evidenceFindings(await unitCountsOf(db, { groupId })).filter(({ isNamed }) => isNamed);
+  const counts = await unitCountsOf(db, { groupId });
+  const named = evidenceFindings(counts).filter(({ isNamed }) => isNamed);
+  const standing = (await withGotOver(db, groupId, counts, named)).filter((one) => !one.gotOver);
   const by = new Map<string, EvidenceFinding[]>();
-  for (const finding of named) by.set(finding.learnerId, [...(by.get(finding.learnerId) ?? []), finding]);
+  for (const finding of standing) by.set(finding.learnerId, [...(by.get(finding.learnerId) ?? []), finding]);
   return by;
 }
 

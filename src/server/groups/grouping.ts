@@ -2,6 +2,7 @@ import { evidenceFindings, type LearnerToGroup, proposeGroups, taughtGpcs } from
 import type { GroupingInput } from "../../schemas/grouping.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
+import { withGotOver } from "../evidence/got-over.ts";
 import { unitCountsOf } from "../evidence/totals.ts";
 import { AppError } from "../http/errors.ts";
 import { groupScope } from "./group-scope.ts";
@@ -24,7 +25,9 @@ export async function groupingPage(db: Queryable): Promise<GroupingPage> {
   const learners: GroupingPage["learners"][number][] = [];
   for (const group of groups) {
     const place = taughtGpcs(await groupScope(db, group)).length;
-    const findings = evidenceFindings(await unitCountsOf(db, { groupId: group.id }, ["read"]));
+    const counts = await unitCountsOf(db, { groupId: group.id }, ["read"]);
+    const marked = await withGotOver(db, group.id, counts, evidenceFindings(counts));
+    const findings = marked.filter((one) => !one.gotOver);
     for (const { id, nickname } of group.learners) {
       const needs = findings
         .filter(({ learnerId }) => learnerId === id)

@@ -117,6 +117,7 @@ async function run(
   const answer = writes
     ? await opened.write(async (db) => route.run({ ...parsed, prepared, db } as never))
     : await route.run({ ...parsed, prepared, db: opened.db } as never);
+  void route.afterwards?.(opened);
   if (answer instanceof Response) return answer;
   return answer === undefined ? new Response(null, { status: 204 }) : json(route.status ?? 200, answer);
 }

@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import type { Queryable } from "../db/database.ts";
+import type { OpenDatabase, Queryable } from "../db/database.ts";
 import type { ParamName, ParamValue } from "./params.ts";
 
 /** How an address is called. GET reads, POST makes something new, PUT puts a whole, PATCH edits, DELETE takes away. */
@@ -42,6 +42,8 @@ export interface Route<Key extends RouteKey, Body, Query, Answer, Prepared = und
   readonly withoutTransaction?: true;
   /** What takes long and stores nothing, done before the transaction is opened: everybody else's writes wait for one. */
   readonly prepare?: (call: Call<Key, Body, Query>) => Promise<Prepared>;
+  /** What follows once it is stored; nobody waits for it. */
+  readonly afterwards?: (opened: OpenDatabase) => Promise<void>;
   readonly run: (call: Call<Key, Body, Query> & { readonly prepared: Prepared }) => Promise<Answer> | Answer;
 }
 

@@ -1,6 +1,7 @@
 import { schoolChangeInput, timeZoneInput } from "../../schemas/school.ts";
 import { csvInput, rowsInput, sequenceInput, tellingWordsQuery } from "../../schemas/sequences.ts";
 import { wordQuery } from "../../schemas/words.ts";
+import { countWhatIsNot } from "../evidence/recount.ts";
 import { csvFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
 import { setTimeZone } from "./installation.ts";
@@ -35,6 +36,8 @@ export const SCHOOL_ROUTES = {
     answers: "the choices",
     body: schoolChangeInput,
     run: ({ db, body }) => saveSchool(db, body),
+    // Another rule of what counts: totals are made anew, a learner at a time.
+    afterwards: ({ db, write }) => countWhatIsNot(db, write),
   }),
   ...route("GET /api/sequences", {
     summary: "Lists the orders of teaching, those that ship first.",

@@ -8,6 +8,7 @@ import {
   nextProbe,
   planChain,
   planFirst,
+  readChain,
   screensInSteps,
   shippedLexicon,
   type TaughtSet,
@@ -32,6 +33,8 @@ export const WORD_TASKS = {
   planChain: (request: ChainRequest) => planChain(request),
   planFirst: (...[request, targets]: [Parameters<typeof planFirst>[0], readonly ChainTarget[]]) =>
     planFirst(request, targets),
+  readChains: (chains: readonly (readonly string[])[]) =>
+    chains.map((words) => readChain(words, shippedLexicon()).readings),
   wordCard: (...[word, taught, sequence, taps]: Parameters<typeof wordCard>) => wordCard(word, taught, sequence, taps),
   tellingWords: (sequence: Sequence, range: StepRange, count: number, accent: AccentSettings) =>
     tellingWords(sequence, range, count, lexiconIn(shippedLexicon(), accent)),
