@@ -65,7 +65,7 @@ test("the bench says how surely a chain and what stands in the records would set
   server,
 }) => {
   const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
-  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  const group = groups.find(({ name }: { name: string }) => name === "Redshanks");
   const proposals = await (await page.request.get(`${server.address}/api/groups/${group.id}/proposals`)).json();
   const unsure = proposals.find(
     ({ isNamed, contrast }: { isNamed: boolean; contrast: unknown }) => !isNamed && contrast,

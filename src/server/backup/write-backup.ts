@@ -1,9 +1,13 @@
 import { closeSync, fsyncSync, openSync, renameSync, writeSync } from "node:fs";
 import { dirname } from "node:path";
+import { promisify } from "node:util";
+import { gzip } from "node:zlib";
 import type { PGlite } from "@electric-sql/pglite";
 import { syncPath } from "../db/synced-files.ts";
 import { type BackupHeader, countRows, digest } from "./backup-file.ts";
 import { lookThroughBackup } from "./look-through.ts";
+
+const packed = promisify(gzip);
 
 /**
  * Writes a backup of an open database, forces it to the disk and looks it through before it counts as one.
@@ -18,8 +22,9 @@ export async function writeBackup(
 ): Promise<BackupHeader> {
   await client.exec("checkpoint");
   const counts = await countRows(client);
-  const folder = await client.dumpDataDir("gzip");
-  const inside = new Uint8Array(await folder.arrayBuffer());
+  // The database waits while its folder is read. Packing takes four times as long, and needs no database.
+  const folder = await client.dumpDataDir("none");
+  const inside = await packed(new Uint8Array(await folder.arrayBuffer()));
   const header: BackupHeader = {
     format: "zip-step-backup",
     version: 1,
