@@ -138,7 +138,7 @@ export const READING_ROOM: readonly DemoGroup[] = [
         substitutions: [
           { gpc: "ng=ŋ", said: ["n"], share: 0.45 },
           // Not sure yet: the records call for more chances.
-          { gpc: "u=ʌ", said: ["ɒ"], share: 0.35 },
+          { gpc: "u=ʌ", said: ["ɒ"], share: 0.5 },
         ],
       },
       { ...calm, nickname: "Curlew", substitutions: [{ gpc: "ng=ŋ", said: ["n"], share: 0.5 }] },
