@@ -162,6 +162,15 @@ export {
 export { type CardAnswer, type CardPack, cardPack, DEFAULT_PACK_SIZE } from "./practice/card-pack.ts";
 export { cardReading, isAnswerTo, isCard, isSentenceName, isWordTarget, sentenceOfName } from "./practice/cards.ts";
 export { type ClockState, clockState } from "./practice/clock.ts";
+export {
+  CHECKLIST_POINTS,
+  type ChecklistLine,
+  type ChecklistPoint,
+  DEFAULT_CHECKLIST,
+  type Dictated,
+  type DictationStep,
+  dictationSteps,
+} from "./practice/dictation-steps.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { priorityOf, whatToDrop } from "./practice/fit.ts";
 export { type LessonFault, stopsLesson } from "./practice/lesson-fault.ts";

@@ -25,7 +25,12 @@ const CONTENT_FIELDS = {
     ...kind("hear-and-spell"),
     sounds: z.array(z.object({ sound: z.array(soundField), gpcs: z.array(gpcField) })),
   }),
-  dictation: z.object({ ...kind("dictation"), words, sentences: z.array(z.string()) }),
+  dictation: z.object({
+    ...kind("dictation"),
+    words,
+    sentences: z.array(z.string()),
+    contexts: z.array(z.string()).optional(),
+  }),
   "sound-cards": z.object({
     ...kind("sound-cards"),
     gpcs: z.array(gpcField),

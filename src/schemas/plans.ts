@@ -75,6 +75,7 @@ export const newActivityInput = z.union([
 /** What a teacher changes in a drafted activity. */
 export const editActivityInput = z.object({
   words: z.array(wordField).min(1, "at least one word").max(40, "at most 40 words").optional(),
+  contexts: z.array(z.string().trim().min(1).max(200, "a sentence has at most 200 letters")).max(20).optional(),
   sentences: z.array(z.string().trim().min(1).max(200, "a sentence has at most 200 letters")).max(10).optional(),
   keyWord: z.string().trim().max(30, "a key word has at most 30 letters").optional(),
   text: z.string().trim().max(1000, "at most 1,000 letters").optional(),

@@ -1,6 +1,8 @@
 import { z } from "zod";
 import {
   ACCENTS,
+  CHECKLIST_POINTS,
+  DEFAULT_CHECKLIST,
   DEFAULT_COUNTING,
   DEFAULT_MASTERY,
   DEFAULT_PRACTICE,
@@ -46,6 +48,16 @@ export const schoolInput = z.object({
     .array(z.enum(SENTENCE_RULES, `must be one of ${SENTENCE_RULES.join(", ")}`))
     .max(SENTENCE_RULES.length, "names each once")
     .default([...SENTENCE_RULES]),
+  checklist: z
+    .array(
+      z.object({
+        point: z.enum(CHECKLIST_POINTS, `must be one of ${CHECKLIST_POINTS.join(", ")}`),
+        words: z.string().trim().max(40, "at most 40 letters").default(""),
+      }),
+    )
+    .max(CHECKLIST_POINTS.length, "names each point once")
+    .refine((lines) => new Set(lines.map(({ point }) => point)).size === lines.length, "names each point once")
+    .default([...DEFAULT_CHECKLIST]),
   never: z.array(wordField).max(2000, "at most 2,000 words"),
 }) satisfies z.ZodType<SchoolSettings>;
 

@@ -149,6 +149,7 @@ export const storedSchool = z.object({
   mastery: schoolInput.shape.mastery.catch(DEFAULT_SCHOOL.mastery),
   counting: schoolInput.shape.counting.catch(DEFAULT_SCHOOL.counting),
   sentenceRules: readableOnes(z.enum(SENTENCE_RULES)).catch([...SENTENCE_RULES]),
+  checklist: schoolInput.shape.checklist.catch([...DEFAULT_SCHOOL.checklist]),
   never: readableOnes(z.string()).catch([]),
   // A choice that is not read again would be lost as soon as it is stored.
 } satisfies Readonly<Record<keyof SchoolSettings, z.ZodType>>);

@@ -26,6 +26,10 @@ const SCHOOL = {
     fading: "shorter",
   },
   mastery: { right: 9, of: 10, days: 2 },
+  checklist: [
+    { point: "capital", words: "" },
+    { point: "spelling", words: "all my sounds" },
+  ],
   counting: { tappedCounts: true, everyRepeatCounts: true, badLessonsCount: true },
   marks: ["taps", "lengths", "silent"],
   sentenceRules: ["capital", "stop"],

@@ -36,6 +36,10 @@ describe("what stands against an activity", () => {
   it.each<[LessonFault, string]>([
     [{ activity: "1", code: "empty" }, "nothing is left in it"],
     [{ activity: "1", code: "held-back-shown", word: "hat" }, "hat: kept back for the end, and here already"],
+    [
+      { activity: "1", code: "no-context", word: "sea", alike: "see" },
+      "sea: sounds like see: give a sentence to say with it",
+    ],
     [{ activity: "1", code: "not-nonsense", word: "zad" }, "zad: does not serve as a nonsense word"],
     [{ activity: "1", code: "not-learnt-whole", word: "who" }, "who: not among the words learnt whole"],
     [

@@ -33,6 +33,8 @@ function reasonWords(fault: LessonFault): string {
       return "nothing is left in it";
     case "held-back-shown":
       return "kept back for the end, and here already";
+    case "no-context":
+      return `sounds like ${fault.alike}: give a sentence to say with it`;
     case "not-nonsense":
       return "does not serve as a nonsense word";
     case "not-learnt-whole":

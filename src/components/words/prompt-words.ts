@@ -140,7 +140,9 @@ export function promptLine(prompt: Prompt): SaidLine {
     case "read":
       return { say: "Sound it, blend it, say it.", answer: prompt.word };
     case "dictate":
-      return { say: `Listen: ${prompt.word}. Say it, tap it, write it, read it back.` };
+      return {
+        say: `Listen: ${[`${prompt.word}.`, prompt.context, "Say it, tap it, write it, read it back."].filter(Boolean).join(" ")}`,
+      };
     case "dictate-sentence":
       return { say: `Listen, count the words, say it, write it: ${prompt.sentence}` };
     case "find":

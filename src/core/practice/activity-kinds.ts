@@ -13,7 +13,12 @@ interface Contents {
   readonly "hear-and-spell": {
     readonly sounds: readonly { readonly sound: readonly string[]; readonly gpcs: readonly string[] }[];
   };
-  readonly dictation: { readonly words: readonly string[]; readonly sentences: readonly string[] };
+  readonly dictation: {
+    readonly words: readonly string[];
+    readonly sentences: readonly string[];
+    /** Sentences that are said, not written: they tell which of two words that sound the same is meant. */
+    readonly contexts?: readonly string[] | undefined;
+  };
   /** See the letters, say the sound; GPC ids, shuffled. */
   readonly "sound-cards": {
     readonly gpcs: readonly string[];
@@ -71,7 +76,7 @@ export interface PaceAndPriority {
 }
 
 /** What a teacher can change in a drafted activity. */
-export type EditableField = "words" | "sentences" | "keyWord" | "text";
+export type EditableField = "words" | "sentences" | "contexts" | "keyWord" | "text";
 
 /** Of the routine of a lesson, what fits a kind of activity. */
 export type Routine = "tapped" | "in-turns" | "none";
@@ -221,7 +226,7 @@ export const ACTIVITY_KINDS = {
       const sentences = content.sentences.filter((sentence) => !hasAny(sentence, out));
       return words.length + sentences.length > 0 ? { ...content, words, sentences } : undefined;
     },
-    edits: ["words", "sentences"],
+    edits: ["words", "contexts", "sentences"],
     needs: [],
     cards: nothing,
   },

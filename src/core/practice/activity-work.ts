@@ -6,6 +6,7 @@ import { targetSpans } from "../texts/check-text.ts";
 import { type ActivityContent, type ActivityKind, type ContentOfKind, wordsOfContent } from "./activity-kinds.ts";
 import { chainPrompts } from "./chain-prompts.ts";
 import type { ContentCheck } from "./content-check.ts";
+import { contextOf } from "./dictation-context.ts";
 import type { ContentFault } from "./lesson-fault.ts";
 import * as make from "./make-content.ts";
 import type { Prompt } from "./prompt.ts";
@@ -48,11 +49,19 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
   },
   dictation: {
     make: make.dictation,
-    prompts: ({ words, sentences }) => [
-      ...words.map((word): Prompt => ({ code: "dictate", word })),
+    prompts: ({ words, sentences, contexts }) => [
+      ...words.map((word): Prompt => {
+        const context = contextOf(word, { sentences: [], contexts });
+        return { code: "dictate", word, ...(context !== undefined && { context }) };
+      }),
       ...sentences.map((sentence): Prompt => ({ code: "dictate-sentence", sentence })),
     ],
-    faults: ({ words, sentences }, check) => [...check.read(words), ...check.texts(sentences)],
+    faults: (content, check) => [
+      ...check.read(content.words),
+      ...check.texts(content.sentences),
+      ...check.said(content.contexts ?? []),
+      ...check.toldApart(content),
+    ],
   },
   "sound-cards": {
     make: make.soundCards,

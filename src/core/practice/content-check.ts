@@ -5,7 +5,15 @@ import { judgeNonsense } from "../nonsense/judge-nonsense.ts";
 import type { TaughtSet } from "../scope/taught-set.ts";
 import { isTaughtGpc } from "../scope/taught-set.ts";
 import { checkText, keptOutBecause } from "../texts/check-text.ts";
+import type { ContentOfKind } from "./activity-kinds.ts";
+import { withoutContext } from "./dictation-context.ts";
 import type { ContentFault } from "./lesson-fault.ts";
+
+const wordsIn = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^a-z'’-]+/)
+    .filter(Boolean);
 
 /** What may be put before a group. */
 export interface LessonRules {
@@ -26,6 +34,10 @@ export interface ContentCheck {
   readonly nonsense: (words: readonly string[]) => ContentFault[];
   /** GPC ids of cards: taught. */
   readonly cards: (gpcs: readonly string[]) => ContentFault[];
+  /** Sentences that the teacher says: none of their words kept out. */
+  readonly said: (texts: readonly string[]) => ContentFault[];
+  /** Dictated words: those that sound like another stand in a sentence. */
+  readonly toldApart: (content: ContentOfKind<"dictation">) => ContentFault[];
   /** Sentences and texts: every word decodable, learnt whole or a readable name, and none kept out. */
   readonly texts: (texts: readonly string[]) => ContentFault[];
 }
@@ -63,6 +75,13 @@ export function contentCheck(rules: LessonRules, lexicon: Lexicon, allowsNonsens
       }),
     cards: (gpcs) =>
       gpcs.filter((gpc) => !isTaughtGpc(gpc, rules.taught)).map((gpc): ContentFault => ({ code: "not-taught", gpc })),
+    said: (texts) =>
+      [...new Set(texts.flatMap(wordsIn))].flatMap((word): ContentFault[] => {
+        const refusal = keptOutOf(word);
+        return refusal ? [{ code: "refused", refusal }] : [];
+      }),
+    toldApart: (content) =>
+      withoutContext(content, lexicon).map((one): ContentFault => ({ code: "no-context", ...one })),
     texts: (texts) => texts.flatMap((text) => textFaults(text, rules, lexicon)),
   };
 }

@@ -11,6 +11,8 @@ export type LessonFault = { readonly activity: string } & (
   | { readonly code: "not-taught"; readonly gpc: string }
   /** Two words of a chain, one after the other, that are not one step apart. */
   | { readonly code: "no-step"; readonly from: string; readonly to: string; readonly reason: StepReason }
+  /** A dictated word that sounds like another one, in no sentence that would tell which is meant. */
+  | { readonly code: "no-context"; readonly word: string; readonly alike: string }
   /** A word kept back for the end comes before it. */
   | { readonly code: "held-back-shown"; readonly word: string }
 );

@@ -23,6 +23,7 @@ import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { makeSentences } from "../texts/make-sentences.ts";
 import { type ActivityContent, WORDS_A_SENTENCE } from "./activity-kinds.ts";
+import { withoutContext } from "./dictation-context.ts";
 import type { LessonRequest } from "./lesson-request.ts";
 import type { TodaysWords } from "./todays-words.ts";
 
@@ -45,7 +46,11 @@ const LEAST_WITH_A_SENTENCE = WORDS_A_SENTENCE + 2;
 export function dictation(making: Making, count: number): ActivityContent | undefined {
   const sentences = count < LEAST_WITH_A_SENTENCE ? [] : sentencesFor(making, 1);
   const wanted = count - sentences.length * WORDS_A_SENTENCE;
-  const words = making.today.words.filter((_, k) => k % 2 === 1).slice(0, wanted);
+  // What only a sentence could tell apart is the teacher's to put in.
+  const words = making.today.words
+    .filter((_, k) => k % 2 === 1)
+    .filter((word) => withoutContext({ words: [word], sentences }, making.lexicon).length === 0)
+    .slice(0, wanted);
   return words.length > 0 ? { kind: "dictation", words, sentences } : undefined;
 }
 

@@ -51,7 +51,8 @@ export type Prompt =
       readonly facts: readonly SpellingFact[];
     }
   | { readonly code: "read"; readonly word: string }
-  | { readonly code: "dictate"; readonly word: string }
+  /** `context`: said with it, where another word sounds the same. */
+  | { readonly code: "dictate"; readonly word: string; readonly context?: string }
   | { readonly code: "dictate-sentence"; readonly sentence: string }
   | { readonly code: "find"; readonly word: string; readonly among: readonly string[] }
   | {

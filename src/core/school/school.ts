@@ -1,6 +1,7 @@
 import { type CountingRule, DEFAULT_COUNTING } from "../evidence/counting-rule.ts";
 import { DEFAULT_MASTERY, type MasteryRule } from "../evidence/mastery.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
+import { type ChecklistLine, DEFAULT_CHECKLIST } from "../practice/dictation-steps.ts";
 import { DEFAULT_PRACTICE, type PracticeSettings } from "../practice/settings.ts";
 import { SENTENCE_RULES, type SentenceRule } from "../responses/sentence-verdict.ts";
 import type { Pattern } from "../scope/patterns.ts";
@@ -30,6 +31,8 @@ export interface SchoolSettings {
   readonly counting: CountingRule;
   /** What a dictated sentence is looked at for besides its words. */
   readonly sentenceRules: readonly SentenceRule[];
+  /** What learners look a dictated sentence over for, in this order. */
+  readonly checklist: readonly ChecklistLine[];
   /** The teacher's own words to keep out; they win over everything. Lower case. */
   readonly never: readonly string[];
 }
@@ -44,6 +47,7 @@ export const DEFAULT_SCHOOL: SchoolSettings = {
   mastery: DEFAULT_MASTERY,
   counting: DEFAULT_COUNTING,
   sentenceRules: SENTENCE_RULES,
+  checklist: DEFAULT_CHECKLIST,
   never: [],
 };
 

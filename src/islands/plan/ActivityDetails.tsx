@@ -117,6 +117,13 @@ const FIELDS: Readonly<Record<EditableField, FieldWords>> = {
     shown: (content) => ("words" in content ? content.words.join(" ") : ""),
     read: (typed) => ({ words: words(typed) }),
   },
+  contexts: {
+    label: "Said with words that sound like others, one sentence a line",
+    longest: 1000,
+    shown: (content) => ("contexts" in content ? (content.contexts ?? []).join("\n") : ""),
+    read: (typed) => ({ contexts: lines(typed) }),
+    isMultiline: true,
+  },
   sentences: {
     label: "Sentences, one a line",
     longest: 1000,

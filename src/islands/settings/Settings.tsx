@@ -1,6 +1,7 @@
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import type { SettingsPage } from "../../server/school/settings-page.ts";
 import { DemoChoice } from "./DemoChoice.tsx";
+import { DictationChecklist } from "./DictationChecklist.tsx";
 import { HelpChoice } from "./HelpChoice.tsx";
 import { KnownWhen } from "./KnownWhen.tsx";
 import { Section } from "./parts.tsx";
@@ -28,6 +29,7 @@ export default function Settings({ school: first, timeZone, samples, words, isDe
           <WordsSound {...choices} samples={samples} />
           <WordsKeptOut {...choices} />
           <SentencesWritten {...choices} />
+          <DictationChecklist {...choices} />
           <TimeZone first={timeZone} />
           <Section title="Short help">
             <HelpChoice />

@@ -1,12 +1,12 @@
 import { Eye } from "lucide-react";
 import { memo, useState } from "react";
-import { CORRECTION_NAME, promptLine } from "../../components/words/prompt-words.ts";
-import type { PracticeSettings, Prompt } from "../../core/light.ts";
+import { CORRECTION_NAME, type SaidLine } from "../../components/words/prompt-words.ts";
+import type { PracticeSettings } from "../../core/light.ts";
 import type { TurnSign } from "./learners-view.ts";
 import { SignChoice } from "./SignChoice.tsx";
 
 interface Props {
-  readonly prompt: Prompt;
+  readonly line: SaidLine;
   /** Which item it is for: what was uncovered for one is covered for the next. */
   readonly itemKey: string;
   /** The word must not be seen here: a learner has this screen before them. */
@@ -22,7 +22,7 @@ interface Props {
 
 /** For the teacher: what to say, whose the word is, how long to wait. */
 export const CueLine = memo(function CueLine({
-  prompt,
+  line,
   itemKey,
   covered,
   sign,
@@ -32,7 +32,6 @@ export const CueLine = memo(function CueLine({
   onTwoBack,
 }: Props) {
   const [peekedAt, setPeekedAt] = useState<string>();
-  const line = promptLine(prompt);
   const hidden = covered && peekedAt !== itemKey;
   return (
     <div className="contain-layout contain-style shrink-0 border-b border-hairline px-5 pb-2">

@@ -4,6 +4,7 @@ import { gappedWord } from "../../core/light.ts";
 import type { ElementSize } from "../shared/use-element-size.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
 import { CountersLine } from "./CountersLine.tsx";
+import { Boxes, DictatedStep } from "./DictatedStep.tsx";
 import type { BoardDisplay, Display } from "./lesson/displays.ts";
 
 interface Props {
@@ -114,20 +115,7 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
       </ul>
     </>
   ),
-  sentence: (display) => {
-    return display.shown ? (
-      <p className="max-w-[80vw] text-center text-[9vh] leading-snug">{display.text}</p>
-    ) : (
-      <p className="flex max-w-[80vw] flex-wrap justify-center gap-[2vw]">
-        {display.text.split(/\s+/).map((_, k) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a sentence may have a word twice, and never changes
-          <span key={k} className="inline-block w-[11vw] border-b-4 border-tape text-[9vh] leading-snug">
-            <span className="sr-only">word {k + 1}</span>&nbsp;
-          </span>
-        ))}
-      </p>
-    );
-  },
+  dictated: (display) => <DictatedStep display={display} />,
   text: (display) => (
     <p className="max-w-[80vw] overflow-y-auto text-[6.5vh] leading-relaxed">
       <Marked text={display.text} spans={display.spans} />
@@ -148,17 +136,6 @@ function Shown({ display }: { readonly display: Exclude<Display, { readonly kind
 
 const Yes = () => <Check className="size-[14vh] text-good" strokeWidth={2} aria-label="Yes" />;
 const No = () => <X className="size-[14vh] text-again" strokeWidth={2} aria-label="No" />;
-
-function Boxes({ count }: { count: number }) {
-  return (
-    <ul className="flex gap-[1.5vw]" aria-label={`${count} sounds`}>
-      {Array.from({ length: count }, (_, k) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: boxes are all alike
-        <li key={k} className="size-[13vh] rounded-xl border-4 border-tape" />
-      ))}
-    </ul>
-  );
-}
 
 /** A text with its targets heavier and underlined. */
 function Marked({ text, spans }: { text: string; spans: readonly (readonly [number, number])[] }) {

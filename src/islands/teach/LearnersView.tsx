@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { checklistWords } from "../../components/words/dictation-words.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { DisplayArea } from "./DisplayArea.tsx";
 import { followTeacher, SIGN_NAME, type ViewState } from "./learners-view.ts";
@@ -6,14 +7,20 @@ import { displaysOf } from "./lesson/displays.ts";
 import { orderOf, startingLesson } from "./lesson/lesson-state.ts";
 
 /** What the page was left at: shown until the teacher's window says more. */
-function stateAtPlace({ activities, session, accent }: TeachPage): ViewState | undefined {
+function stateAtPlace({ activities, session, accent, checklist }: TeachPage): ViewState | undefined {
   const state = startingLesson(activities, session.place);
   const activity = activities[state.activity] as TeachActivity | undefined;
   const order = orderOf(state);
   const item = activity?.items[order[state.item] as number];
   if (!activity || !item) return undefined;
   const before = activity.items[order[state.item - 1] as number];
-  const displays = displaysOf(item, { activity, way: activity.settings, before, accent });
+  const displays = displaysOf(item, {
+    activity,
+    way: activity.settings,
+    before,
+    accent,
+    checklist: checklistWords(checklist),
+  });
   const display = displays[Math.min(state.stage, displays.length - 1)];
   return display && { display, sign: undefined, dark: false, item: state.item };
 }

@@ -29,6 +29,7 @@ function teach(services: Partial<TeachServices> = {}, more: Partial<TeachPage> =
     activities: [activity("a", [LAP, CLAP])],
     responses: [],
     accent: GENERAL_AMERICAN,
+    checklist: [],
     needs: {},
     ...more,
   };

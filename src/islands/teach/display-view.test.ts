@@ -1,7 +1,9 @@
 import { createElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
+import { promptLine } from "../../components/words/prompt-words.ts";
 import { outcomesFor, type ResponseMode, readReading } from "../../core/index.ts";
+import type { DictationStep } from "../../core/light.ts";
 import { CueLine } from "./CueLine.tsx";
 import { DisplayView } from "./DisplayView.tsx";
 import type { Display } from "./lesson/displays.ts";
@@ -18,6 +20,9 @@ const textOf = (html: string) =>
 const READING = readReading("clap", "c.l.a.p k.l.æ.p");
 const STAGE = { from: 0, to: 4, closed: 0, blended: false, flowing: false, groups: false };
 
+const dictated = (step: DictationStep, more: object = {}) =>
+  ({ kind: "dictated", of: "sentence", step, places: 3, checklist: [], text: "", ...more }) as const;
+
 describe("what stands before learners", () => {
   it.each([
     [{ kind: "letters", text: "a–e" }, "a–e"],
@@ -30,8 +35,9 @@ describe("what stands before learners", () => {
     [{ kind: "judged", shown: "cut", word: "cat", picture: undefined, told: true }, "cut cat"],
     [{ kind: "bins", word: "day", bins: ["ai", "ay"], at: undefined }, "day ai ay"],
     [{ kind: "bins", word: "day", bins: ["ai", "ay"], at: 1 }, "ai ay day"],
-    [{ kind: "sentence", text: "A cat sat.", shown: true }, "A cat sat."],
-    [{ kind: "sentence", text: "A cat sat.", shown: false }, "word 1 word 2 word 3"],
+    [dictated("hear"), "Listen"],
+    [dictated("check", { checklist: ["capital letter", "full stop"] }), "Look it over capital letter full stop"],
+    [dictated("compare", { text: "A cat sat." }), "A cat sat."],
     [{ kind: "list", words: ["cat", "cap"], at: 1, down: false }, "cat cap"],
   ] as const)("%j: %j", (display, expected) => {
     expect(textOf(shown(display as Display))).toBe(expected);
@@ -84,7 +90,7 @@ describe("what the teacher is told", () => {
     textOf(
       renderToStaticMarkup(
         createElement(CueLine, {
-          prompt: { code: "first-word", word: "clap", build: true },
+          line: promptLine({ code: "first-word", word: "clap", build: true }),
           itemKey: "a 0",
           covered: false,
           sign: "your",

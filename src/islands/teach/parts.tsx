@@ -23,7 +23,7 @@ const NOTHING = { kind: "text", text: "", spans: [] } as const;
 /** Whose turn it is. */
 export function LearnerCue() {
   const { dispatch } = useTeachActions();
-  const prompt = useTeach(select.prompt);
+  const line = useTeach(select.cue);
   const itemKey = useTeach(select.itemKey);
   const covered = useTeach(select.isBuilding);
   const sign = useTeach(select.turnSign);
@@ -40,11 +40,11 @@ export function LearnerCue() {
     }),
     [dispatch],
   );
-  if (!prompt) return null;
+  if (!line) return null;
   return (
     <CueLine
       itemKey={itemKey}
-      prompt={prompt}
+      line={line}
       covered={covered}
       sign={sign}
       onSign={onSign}

@@ -9,6 +9,8 @@ export function faultText(fault: LessonFault): string {
       return `${fault.word} is kept back for the end`;
     case "not-nonsense":
       return `${fault.word} is no nonsense word`;
+    case "no-context":
+      return `${fault.word} sounds like ${fault.alike}, and stands in no sentence`;
     case "not-learnt-whole":
       return `${fault.word} is not among the words learnt whole`;
     case "not-taught":

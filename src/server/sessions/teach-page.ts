@@ -1,6 +1,7 @@
 import {
   type AccentSettings,
   buildTray,
+  type ChecklistLine,
   DEFAULT_FOILS,
   keyOfGpc,
   likelySounds,
@@ -86,6 +87,8 @@ export interface TeachPage {
   readonly activities: readonly TeachActivity[];
   readonly responses: readonly StoredResponse[];
   readonly accent: AccentSettings;
+  /** What a dictated sentence is looked over for. */
+  readonly checklist: readonly ChecklistLine[];
   /** How much each learner's records say they need a correspondence: 0 to 1, by unit key, by learner. */
   readonly needs: Readonly<Record<string, Readonly<Record<string, number>>>>;
   /** In a rehearsal: how each made-up learner answers, by id; undefined in a lesson with real ones. */
@@ -113,6 +116,7 @@ export async function teachPage(db: Queryable, sessionId: SessionId): Promise<Te
     activities: run.activities.map((activity) => teachActivity(activity, showing)),
     responses: await sessionResponses(db, sessionId),
     accent: scope.school.accent,
+    checklist: scope.school.checklist,
     ...(run.probe && { isProbe: true }),
     ...(group.isRehearsal && { madeUp: madeUpOf(group, showing.taught) }),
     needs: Object.fromEntries(group.learners.map(({ id }) => [id, needsOf(read.get(id) ?? [], scope.school.accent)])),

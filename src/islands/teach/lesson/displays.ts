@@ -4,6 +4,9 @@ import type { ZipChange } from "../../../components/zip/ZipStrip.tsx";
 import {
   type AccentSettings,
   checkReadings,
+  type Dictated,
+  type DictationStep,
+  dictationSteps,
   MOVES,
   type PracticeSettings,
   type Segmentation,
@@ -50,7 +53,18 @@ export type Display =
       /** Where the word has gone: a bin's index, -1 for none of them; undefined while it is being thought over. */
       readonly at: number | undefined;
     }
-  | { readonly kind: "sentence"; readonly text: string; readonly shown: boolean }
+  /** A step of a dictation. */
+  | {
+      readonly kind: "dictated";
+      readonly of: Dictated;
+      readonly step: DictationStep;
+      /** Sounds of a word, words of a sentence: as many boxes or lines. */
+      readonly places: number;
+      /** What the sentence is looked over for, while that is done. */
+      readonly checklist: readonly string[];
+      /** The sentence, once it is compared. */
+      readonly text: string;
+    }
   | { readonly kind: "text"; readonly text: string; readonly spans: readonly (readonly [number, number])[] }
   /** All the words of a list at once, read across or down; `at` is the one whose turn it is. */
   | { readonly kind: "list"; readonly words: readonly string[]; readonly at: number; readonly down: boolean }
@@ -85,6 +99,8 @@ interface DisplayOptions {
   /** The item before, in the order that is gone through. */
   readonly before: TeachItem | undefined;
   readonly accent: AccentSettings;
+  /** What a dictated sentence is looked over for. */
+  readonly checklist: readonly string[];
 }
 
 /** The moments of an item, in order; never empty. A word to be built has its board in the place of the first. */
@@ -101,17 +117,15 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
       ];
     case "oral":
       return [{ kind: "listen", boxes: 0 }];
-    case "dictate":
-      return [
-        { kind: "listen", boxes: 0 },
-        { kind: "listen", boxes: word?.reading.units.length ?? 0 },
-        ...(word ? worked(word.reading, { from: 0, to: word.reading.units.length }, options) : []),
-      ];
+    case "dictate": {
+      const sounds = word?.reading.units.length ?? 0;
+      const model = word ? worked(word.reading, { from: 0, to: sounds }, options) : [];
+      // Where it is compared the word stands over its zip.
+      const steps = dictated("word", sounds, prompt.word, []).filter(({ step }) => !word || step !== "compare");
+      return [...steps, ...model];
+    }
     case "dictate-sentence":
-      return [
-        { kind: "sentence", text: prompt.sentence, shown: false },
-        { kind: "sentence", text: prompt.sentence, shown: true },
-      ];
+      return dictated("sentence", prompt.sentence.split(/\s+/).length, prompt.sentence, options.checklist);
     case "find":
       return [
         { kind: "choices", words: prompt.among, found: undefined },
@@ -169,6 +183,17 @@ function wordDisplays({ word, prompt }: TeachItem, options: DisplayOptions, text
 
 /** A card or a word of another kind of item is not the word before this one. */
 const isOther = ({ prompt }: TeachItem): boolean => prompt.code === "new-sound" || prompt.code === "card";
+
+/** Nothing of what is dictated is on a display before it is compared. */
+const dictated = (of: Dictated, places: number, text: string, checklist: readonly string[]) =>
+  dictationSteps(of, checklist.length > 0).map((step) => ({
+    kind: "dictated" as const,
+    of,
+    step,
+    places,
+    checklist: step === "check" ? checklist : [],
+    text: step === "compare" ? text : "",
+  }));
 
 const worked = (
   reading: Segmentation,

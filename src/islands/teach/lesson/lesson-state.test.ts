@@ -140,6 +140,7 @@ describe("what learners see", () => {
     way: DEFAULT_PRACTICE,
     before: undefined,
     accent: GENERAL_AMERICAN,
+    checklist: ["capital letter"],
   };
   const kinds = (item: TeachItem, more: Partial<typeof on> | { before: TeachItem } = {}) =>
     displaysOf(item, { ...on, ...more }).map(({ kind }) => kind);
@@ -147,8 +148,8 @@ describe("what learners see", () => {
   it.each([
     [{ code: "card", gpc: "a-e=eɪ", grapheme: "a-e", sound: ["eɪ"] }, ["letters"]],
     [{ code: "spell", sound: ["k"], graphemes: ["c", "k"] }, ["listen", "several"]],
-    [{ code: "dictate", word: "clap" }, ["listen", "listen", "word", "word"]],
-    [{ code: "dictate-sentence", sentence: "I clap." }, ["sentence", "sentence"]],
+    [{ code: "dictate", word: "clap" }, ["dictated", "dictated", "dictated", "dictated", "dictated", "word", "word"]],
+    [{ code: "dictate-sentence", sentence: "I clap." }, Array.from({ length: 8 }, () => "dictated")],
     [{ code: "find", word: "clap", among: ["clap", "lap"] }, ["choices", "choices"]],
     [{ code: "gap", word: "clap", unit: 2, gapped: "cl_p", choices: ["a", "e"] }, ["gap", "gap"]],
     [{ code: "judge", word: "clap", shown: "lap" }, ["judged", "judged"]],
@@ -160,7 +161,10 @@ describe("what learners see", () => {
 
   it("a word said to be written or spelt is on no display before it is time", () => {
     const displays = displaysOf(itemOf(CLAP, 0, { code: "dictate", word: "clap" }), on);
-    expect(JSON.stringify(displays.slice(0, 2))).not.toContain("clap");
+    expect(JSON.stringify(displays.slice(0, 5))).not.toContain("clap");
+    const sentence = displaysOf(itemOf(CLAP, 0, { code: "dictate-sentence", sentence: "I clap." }), on);
+    expect(JSON.stringify(sentence.slice(0, -1))).not.toContain("clap");
+    expect(sentence.at(-1)).toMatchObject({ step: "compare", text: "I clap." });
     const [question] = displaysOf(itemOf(CLAP, 0, { code: "spell", sound: ["k"], graphemes: ["ck"] }), on);
     expect(JSON.stringify(question)).not.toContain("ck");
   });

@@ -1,4 +1,6 @@
 import { createSelector } from "reselect";
+import { checklistWords, DICTATION_WORDS } from "../../../components/words/dictation-words.ts";
+import { promptLine, type SaidLine } from "../../../components/words/prompt-words.ts";
 import {
   ACTIVITY_KINDS,
   countersTask,
@@ -22,6 +24,7 @@ import type { TeachState } from "./teach-state.ts";
 
 const lesson = ({ lesson }: TeachState) => lesson;
 const accent = ({ page }: TeachState) => page.accent;
+const checklist = createSelector([({ page }: TeachState) => page.checklist], checklistWords);
 
 /** May words be put into an activity on the spot? */
 export const canGrow = ({ contentKind }: Pick<TeachActivity, "contentKind">): boolean =>
@@ -74,9 +77,9 @@ export const isBuilding = (state: TeachState): boolean => {
 
 /** The moments of the current item, in order; empty only without an item. */
 export const displays = createSelector(
-  [item, itemBefore, activity, itemWay, accent, ({ showChange }: TeachState) => showChange],
-  (item, before, activity, way, accent, showChange): readonly Display[] => {
-    const all = item ? displaysOf(item, { activity, way, before, accent }) : [];
+  [item, itemBefore, activity, itemWay, accent, checklist, ({ showChange }: TeachState) => showChange],
+  (item, before, activity, way, accent, checklist, showChange): readonly Display[] => {
+    const all = item ? displaysOf(item, { activity, way, before, accent, checklist }) : [];
     return showChange ? all : all.map(withoutChange);
   },
 );
@@ -160,6 +163,19 @@ export const prompt = createSelector([item, isBuilding], (item, isBuilding): Pro
   return prompt.code === "read" || prompt.code === "whole"
     ? { code: "first-word", word: prompt.word, build: true }
     : prompt;
+});
+
+/** What the teacher says and does now: a dictation goes step by step. */
+export const cue = createSelector([prompt, item, display], (prompt, item, shown): SaidLine | undefined => {
+  if (!prompt) return undefined;
+  if (prompt.code !== "dictate" && prompt.code !== "dictate-sentence") return promptLine(prompt);
+  const text = prompt.code === "dictate" ? prompt.word : prompt.sentence;
+  const context = prompt.code === "dictate" ? prompt.context : undefined;
+  if (shown?.kind === "dictated") return DICTATION_WORDS[shown.step].cue({ ...shown, text, context });
+  // Over its zip the word stands to be compared.
+  return shown?.kind === "word" && item?.word
+    ? DICTATION_WORDS.compare.cue({ of: "word", text, places: item.word.reading.units.length })
+    : promptLine(prompt);
 });
 
 /** My turn, together, your turn: the first word is the teacher's, the second everybody's, then the learners have theirs. */

@@ -32,6 +32,7 @@ const pageOf = (
   activities,
   responses: [],
   accent: GENERAL_AMERICAN,
+  checklist: [],
   needs: {},
 });
 const LESSON = [

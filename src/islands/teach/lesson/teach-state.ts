@@ -42,7 +42,7 @@ export interface WayOverride {
 
 /** Everything the Teach screen knows. Changed by `teachReducer` alone, read through selectors.ts. */
 export interface TeachState {
-  readonly page: Pick<TeachPage, "group" | "accent" | "needs" | "madeUp" | "isProbe">;
+  readonly page: Pick<TeachPage, "group" | "accent" | "checklist" | "needs" | "madeUp" | "isProbe">;
   readonly lesson: LessonState;
   readonly book: MarkBook;
   readonly turns: DealtTurns;
@@ -124,11 +124,12 @@ export function startTeaching({
   activities,
   responses,
   accent,
+  checklist,
   needs,
   madeUp,
   isProbe,
 }: TeachPage): TeachState {
-  const page = { group, accent, needs, ...(madeUp && { madeUp }), ...(isProbe && { isProbe }) };
+  const page = { group, accent, checklist, needs, ...(madeUp && { madeUp }), ...(isProbe && { isProbe }) };
   const lesson = startingLesson(activities, session.place);
   const book = newBook(marksFrom(responses));
   const { learnerId } = session.place;
