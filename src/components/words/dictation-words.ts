@@ -18,8 +18,11 @@ interface StepWords {
 
 export const DICTATION_WORDS: Readonly<Record<DictationStep, StepWords>> = {
   hear: {
-    cue: ({ text, context }) => ({
-      say: context === undefined ? `Say: ${text}` : `Say: ${text}. ${context} ${text}.`,
+    cue: ({ of, text, context }) => ({
+      // A sentence has its own stop.
+      say: ["Say:", of === "word" ? `${text}.` : text, ...(context === undefined ? [] : [context, `${text}.`])].join(
+        " ",
+      ),
       answer: "They listen.",
     }),
     learners: "Listen",
