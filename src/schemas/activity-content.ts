@@ -16,6 +16,8 @@ import { binField, oralItemField } from "./set-content.ts";
 const words = z.array(wordField);
 const kind = <K extends ActivityKind>(name: K) => ({ kind: z.literal(name) });
 
+const spellingFact = z.object({ fact: z.enum(POSITION_FACTS), holds: z.enum(HOW_FAR) });
+
 const CONTENT_FIELDS = {
   "ears-only": z.object({
     ...kind("ears-only"),
@@ -23,7 +25,13 @@ const CONTENT_FIELDS = {
   }),
   "hear-and-spell": z.object({
     ...kind("hear-and-spell"),
-    sounds: z.array(z.object({ sound: z.array(soundField), gpcs: z.array(gpcField) })),
+    sounds: z.array(
+      z.object({
+        sound: z.array(soundField),
+        gpcs: z.array(gpcField),
+        facts: z.record(gpcField, z.array(spellingFact)).optional(),
+      }),
+    ),
   }),
   dictation: z.object({
     ...kind("dictation"),
@@ -40,7 +48,7 @@ const CONTENT_FIELDS = {
     ...kind("new-sound"),
     gpc: gpcField,
     keyWord: z.string(),
-    facts: z.array(z.object({ fact: z.enum(POSITION_FACTS), holds: z.enum(HOW_FAR) })),
+    facts: z.array(spellingFact),
     words,
   }),
   blending: z.object({ ...kind("blending"), words }),

@@ -386,6 +386,26 @@ describe("what goes to the record", () => {
     );
   });
 
+  it("a dictated word that sounds like another wants a sentence to be said with it, fit to be heard", async () => {
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
+    const kind = { ...AIM, kind: "dictation", seed: 1 };
+    const added = (await send("POST /api/plans/:planId/activities", { id: group.id, body: kind })).body;
+    const params = { planId: group.id, activityId: added.activities[0].id };
+    const edit = (body: object) => send("PATCH /api/plans/:planId/activities/:activityId", { params, body });
+    const refused = await edit({ words: ["sun", "ship"], sentences: [] });
+    expect([refused.status, refused.body.error.message]).toEqual([400, expect.stringMatching(/sun sounds like son/)]);
+    const unfit = await edit({ words: ["sun"], sentences: [], contexts: ["The sun is a gun."] });
+    expect([unfit.status, unfit.body.error.message]).toEqual([400, expect.stringMatching(/gun/)]);
+    // What is only said may hold any other word.
+    expect((await edit({ words: ["sun", "ship"], sentences: [], contexts: ["The sun shines today."] })).status).toBe(
+      200,
+    );
+    const session = (await start({ lesson: true })).body;
+    const [first, second] = (await teachPage(await database(), session.id)).activities.flatMap(({ items }) => items);
+    expect(first?.prompt).toEqual({ code: "dictate", word: "sun", context: "The sun shines today." });
+    expect(second?.prompt).toEqual({ code: "dictate", word: "ship" });
+  });
+
   it("a dictated sentence: each of its words counts as written, by the school's rules; taken from paper it is no late mark", async () => {
     await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
     const kind = { ...AIM, kind: "dictation", seed: 1 };

@@ -29,7 +29,16 @@ const lines = (content: ActivityContent) =>
 
 const CONTENTS: readonly ActivityContent[] = [
   { kind: "sound-cards", gpcs: ["sh=ʃ"] },
-  { kind: "hear-and-spell", sounds: [{ sound: ["k"], gpcs: ["c=k", "k=k", "ck=k"] }] },
+  {
+    kind: "hear-and-spell",
+    sounds: [
+      {
+        sound: ["k"],
+        gpcs: ["c=k", "k=k", "ck=k"],
+        facts: { "ck=k": [{ fact: "after-one-vowel-letter", holds: "always" }] },
+      },
+    ],
+  },
   { kind: "new-sound", gpc: "sh=ʃ", keyWord: "shell", facts: [], words: ["ship"] },
   { kind: "blending", words: ["ship"] },
   { kind: "read-chain", words: ["ship", "shop"] },
@@ -57,7 +66,7 @@ const CONTENTS: readonly ActivityContent[] = [
 describe("what the helper says", () => {
   it.each([
     ["sound-cards", ["Show sh. Which sound? → /sh/ as in ship"]],
-    ["hear-and-spell", ["Write every way you know to spell /k/ as in kit. → c, k, ck"]],
+    ["hear-and-spell", ["Write every way you know to spell /k/ as in kit. → c, k, ck (after one vowel letter)"]],
     ["find-it", ["Show: bat, cap, cat. Point to cat."]],
     ["fill-the-gap", ["Say cat. Show c_t. Which goes in: a, i?"]],
     ["right-or-not", ["Say cat, show cut. Is it right? → not right: mend it"]],

@@ -130,7 +130,12 @@ export function promptLine(prompt: Prompt): SaidLine {
     case "spell":
       return {
         say: `Write every way you know to spell ${soundName(prompt.sound)}.`,
-        answer: prompt.graphemes.join(", "),
+        answer: prompt.graphemes
+          .map((grapheme, k) => {
+            const facts = prompt.facts?.[k] ?? [];
+            return facts.length === 0 ? grapheme : `${grapheme} (${facts.map(factWords).join("; ")})`;
+          })
+          .join(", "),
       };
     case "new-sound":
       return {

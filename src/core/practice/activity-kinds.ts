@@ -11,7 +11,12 @@ interface Contents {
   };
   /** Hear the sound, write every spelling of it that has been taught. */
   readonly "hear-and-spell": {
-    readonly sounds: readonly { readonly sound: readonly string[]; readonly gpcs: readonly string[] }[];
+    readonly sounds: readonly {
+      readonly sound: readonly string[];
+      readonly gpcs: readonly string[];
+      /** Where each spelling stands, by its GPC's id. */
+      readonly facts?: Readonly<Record<string, readonly SpellingFact[]>> | undefined;
+    }[];
   };
   readonly dictation: {
     readonly words: readonly string[];

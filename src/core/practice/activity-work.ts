@@ -40,10 +40,11 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
   "hear-and-spell": {
     make: make.hearAndSpell,
     prompts: ({ sounds }) =>
-      sounds.map(({ sound, gpcs }) => ({
+      sounds.map(({ sound, gpcs, facts }) => ({
         code: "spell",
         sound,
         graphemes: gpcs.map((id) => gpcById(id)?.grapheme ?? ""),
+        facts: gpcs.map((id) => facts?.[id] ?? []),
       })),
     faults: ({ sounds }, check) => check.cards(sounds.flatMap(({ gpcs }) => gpcs)),
   },

@@ -59,6 +59,13 @@ describe("one activity put into a lesson", () => {
     }
   });
 
+  it("spellings of a heard sound come with where they stand", () => {
+    const content = fillKind("hear-and-spell", request(13), [chain]);
+    const k = content?.kind === "hear-and-spell" ? content.sounds.find(({ sound }) => sound.join() === "k") : undefined;
+    expect(k?.gpcs).toEqual(expect.arrayContaining(["c=k", "k=k", "ck=k"]));
+    expect(k?.facts?.["ck=k"]?.map(({ fact }) => fact)).toContain("after-one-vowel-letter");
+  });
+
   it("what has no answer has none: nothing taught, an activity of the teacher's own, a sort without a second spelling", () => {
     expect(fillKind("blending", request(13, { taughtGpcs: [] }), [chain])).toBeUndefined();
     expect(fillKind("free", request(13), [chain])).toBeUndefined();

@@ -190,7 +190,15 @@ export function hearAndSpell({ request, lexicon }: Making, count: number): Activ
     bySound.set(key, group);
     if (!group.gpcs.some((other) => gpcById(other)?.grapheme === gpc.grapheme)) group.gpcs.push(id);
   }
-  const sounds = [...bySound.values()].sort((a, b) => b.gpcs.length - a.gpcs.length).slice(0, count);
+  const sounds = [...bySound.values()]
+    .sort((a, b) => b.gpcs.length - a.gpcs.length)
+    .slice(0, count)
+    .map((group) => {
+      const found = spellingChoices(group.sound, request, lexicon);
+      const facts = new Map(found.ok ? found.choices.map((one) => [keyOfGpc(one.gpc, lexicon.accent), one.facts]) : []);
+      const factsOf = (gpc: string) => facts.get(keyOfGpc(gpc, lexicon.accent)) ?? [];
+      return { ...group, facts: Object.fromEntries(group.gpcs.map((gpc) => [gpc, factsOf(gpc)])) };
+    });
   return sounds.length > 0 ? { kind: "hear-and-spell", sounds } : undefined;
 }
 

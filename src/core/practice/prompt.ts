@@ -39,7 +39,13 @@ export type Prompt =
       /** Other sounds that have been taught for it: all of them are wanted. */
       readonly also: readonly (readonly string[])[];
     }
-  | { readonly code: "spell"; readonly sound: readonly string[]; readonly graphemes: readonly string[] }
+  | {
+      readonly code: "spell";
+      readonly sound: readonly string[];
+      readonly graphemes: readonly string[];
+      /** Where each of them stands. */
+      readonly facts?: readonly (readonly SpellingFact[])[];
+    }
   | {
       readonly code: "new-sound";
       readonly gpc: string;
