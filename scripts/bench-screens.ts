@@ -125,6 +125,58 @@ try {
   }
   rows.push({ what: "word list open in the worker, from its start", measured: spread(listOpen), aim: "150 ms" });
 
+  // Every screen, with an empty cache: its scripts, and how far things move while it comes (layout shift, without unit).
+  const SCREENS = ["/", "/bench", "/families", "/ears-only", "/texts", "/plan", "/evidence", "/groups", "/settings"];
+  for (const path of [...SCREENS, "/people", "/grouping", "/saved", "/packs", "/week", new URL(teach).pathname]) {
+    const fresh = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const one = await fresh.newPage();
+    const bodies: Promise<Buffer>[] = [];
+    one.on("response", (response) => {
+      if (response.url().endsWith(".js")) bodies.push(response.body());
+    });
+    await one.addInitScript(() => {
+      Object.assign(window, { shift: 0 });
+      new PerformanceObserver((list) => {
+        for (const entry of list.getEntries() as unknown as { value: number; hadRecentInput: boolean }[])
+          if (!entry.hadRecentInput) (window as unknown as { shift: number }).shift += entry.value;
+      }).observe({ type: "layout-shift", buffered: true });
+    });
+    await one.goto(`${ADDRESS}${path}`, { waitUntil: "load" });
+    await hydrated(one);
+    const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length);
+    await one.waitForTimeout(2500);
+    const shift = await one.evaluate(() => (window as unknown as { shift: number }).shift);
+    const kB = sizes.reduce((sum, size) => sum + size, 0) / 1024;
+    const isTeach = path.startsWith("/teach");
+    rows.push({
+      what: `${isTeach ? "Teach" : path}: script at first load, gzip; layout shift`,
+      measured: `${kB.toFixed(0)} kB; ${shift.toFixed(3)}`,
+      aim: `${isTeach ? 120 : 200} kB; 0.05`,
+    });
+    await fresh.close();
+  }
+
+  // The bench with its first chain, its files in the cache, at four times CPU slowdown.
+  const benchContext = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const withChain: number[] = [];
+  for (let k = 0; k < 7; k++) {
+    const bench = await benchContext.newPage();
+    const slow = await benchContext.newCDPSession(bench);
+    await slow.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+    const from = performance.now();
+    await bench.goto(`${ADDRESS}/bench?group=${group.id}`, { waitUntil: "commit" });
+    await hydrated(bench);
+    await bench.locator("ol[aria-label=Chain] [data-word]").nth(3).waitFor();
+    if (k > 0) withChain.push(performance.now() - from);
+    await bench.close();
+  }
+  await benchContext.close();
+  rows.push({
+    what: "bench usable with its first chain, warm, CPU 4x slower",
+    measured: spread(withChain),
+    aim: "1.5 s",
+  });
+
   // A key press to the frame that shows it, at four times CPU slowdown; beside it what the browser itself takes on this
   // machine, for a page that has one letter and changes it.
   const bare = await context.newPage();

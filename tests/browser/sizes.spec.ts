@@ -5,6 +5,9 @@ import { alive, expect, freePort, Server, test } from "./server.ts";
 
 /** Every screen in the hand: a laptop, a tablet lying and standing, a phone. */
 
+// By far the longest file, and among the last: its tests are shared out.
+test.describe.configure({ mode: "parallel" });
+
 interface Made {
   readonly group: string;
   readonly session: string;
