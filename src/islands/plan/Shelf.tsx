@@ -1,13 +1,13 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
-import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
-import { Field } from "../../components/ui/Field.tsx";
+import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuGroup, MenuItem } from "../../components/ui/Menu.tsx";
 import { ACTIVITY_WORDS, SHELVES } from "../../components/words/activity-words.ts";
 import type { ActivityKind } from "../../core/light.ts";
-import { addKindInput } from "../../schemas/plans.ts";
+import { useLazy } from "../shared/use-lazy.ts";
+
+/** The form with its checks is seldom wanted. */
+const loadText = () => import("./OwnText.tsx").then((module) => module.OwnText);
 
 interface Props {
   readonly busy: boolean;
@@ -19,6 +19,12 @@ const typedOf = (kind: ActivityKind) => ACTIVITY_WORDS[kind].typed;
 /** The shelf of activity kinds: one press puts one in, filled with the lesson's words. */
 export function Shelf({ busy, onAdd }: Props) {
   const [typing, setTyping] = useState<ActivityKind>();
+  const { part: OwnText, failed, request } = useLazy(loadText);
+  const add = (kind: ActivityKind) => {
+    if (!typedOf(kind)) return void onAdd(kind);
+    request();
+    setTyping(kind);
+  };
   return (
     <>
       <Menu
@@ -32,7 +38,7 @@ export function Shelf({ busy, onAdd }: Props) {
         {SHELVES.map(([name, kinds]) => (
           <MenuGroup key={name} name={name}>
             {kinds.map((kind) => (
-              <MenuItem key={kind} onSelect={() => (typedOf(kind) ? setTyping(kind) : void onAdd(kind))}>
+              <MenuItem key={kind} onSelect={() => add(kind)}>
                 {typedOf(kind) ? `${typedOf(kind)?.name}…` : ACTIVITY_WORDS[kind].name}
               </MenuItem>
             ))}
@@ -45,8 +51,9 @@ export function Shelf({ busy, onAdd }: Props) {
         open={typing !== undefined}
         onOpenChange={(open) => !open && setTyping(undefined)}
       >
-        {typing && (
-          <TextForm
+        {typing && failed && !OwnText && <p role="alert">No answer from the server: close this, and try again.</p>}
+        {typing && OwnText && (
+          <OwnText
             kind={typing}
             busy={busy}
             onText={async (text) => {
@@ -56,39 +63,5 @@ export function Shelf({ busy, onAdd }: Props) {
         )}
       </Dialog>
     </>
-  );
-}
-
-const textSchema = addKindInput.pick({ text: true }).required();
-
-function TextForm(props: {
-  readonly kind: ActivityKind;
-  readonly busy: boolean;
-  readonly onText: (text: string) => Promise<void>;
-}) {
-  const { label = "", help = "" } = typedOf(props.kind) ?? {};
-  const { register, handleSubmit, formState } = useForm({
-    resolver: zodResolver(textSchema),
-    defaultValues: { text: "" },
-  });
-  return (
-    <form className="mt-3" onSubmit={handleSubmit(({ text }) => props.onText(text))}>
-      <Field label={label} error={formState.errors.text?.message} help={help}>
-        {(ids) => (
-          <textarea
-            {...ids}
-            {...register("text", { required: true })}
-            rows={4}
-            className={`field ${props.kind === "text" ? "font-learner text-[19px]" : ""}`}
-          />
-        )}
-      </Field>
-      <div className="mt-3 flex justify-end gap-2">
-        <DialogClose>Cancel</DialogClose>
-        <button type="submit" className="button button-main" disabled={props.busy}>
-          Put it in
-        </button>
-      </div>
-    </form>
   );
 }

@@ -1,14 +1,13 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
 import { toast } from "sonner";
-import { z } from "zod";
 import { Dialog } from "../../components/ui/Dialog.tsx";
-import { Field } from "../../components/ui/Field.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import type { LessonTemplate } from "../../core/light.ts";
-import { titleField } from "../../schemas/saved.ts";
 import { call } from "../shared/client.ts";
+import { useLazy } from "../shared/use-lazy.ts";
+
+/** The form with its checks is seldom wanted. */
+const loadName = () => import("./TemplateName.tsx").then((module) => module.TemplateName);
 
 export type TemplateEntry = Pick<LessonTemplate, "id" | "name"> & { readonly shipped: boolean };
 
@@ -26,6 +25,7 @@ interface Props {
 /** Which line of activities the lesson is drafted by; the present one can be kept for other lessons. */
 export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, onChoose, onTemplates }: Props) {
   const [naming, setNaming] = useState(false);
+  const { part: TemplateName, failed, request } = useLazy(loadName);
   const canRemove = templates.find(({ id }) => id === chosen)?.shipped === false;
   const keep = async (name: string) => {
     if (!(await settled())) return;
@@ -67,7 +67,14 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
         />
       </span>
       {canKeep && (
-        <button type="button" className="button font-normal" onClick={() => setNaming(true)}>
+        <button
+          type="button"
+          className="button font-normal"
+          onClick={() => {
+            request();
+            setNaming(true);
+          }}
+        >
           Keep as a template…
         </button>
       )}
@@ -82,28 +89,12 @@ export function TemplateChoice({ groupId, templates, chosen, canKeep, settled, o
         open={naming}
         onOpenChange={setNaming}
       >
-        <NameForm onName={keep} />
+        {TemplateName ? (
+          <TemplateName onName={keep} />
+        ) : (
+          failed && <p role="alert">No answer from the server: close this, and try again.</p>
+        )}
       </Dialog>
     </>
-  );
-}
-
-const nameSchema = z.object({ name: titleField });
-
-function NameForm({ onName }: { readonly onName: (name: string) => Promise<void> }) {
-  const { register, handleSubmit, formState } = useForm({
-    resolver: zodResolver(nameSchema),
-    defaultValues: { name: "" },
-  });
-  const { errors, isSubmitting } = formState;
-  return (
-    <form className="mt-3 flex items-end gap-2" onSubmit={handleSubmit(({ name }) => onName(name))}>
-      <Field label="Name of the template" error={errors.name?.message} className="flex-1">
-        {(ids) => <input {...ids} {...register("name")} className="field" autoComplete="off" />}
-      </Field>
-      <button type="submit" className="button button-main" disabled={isSubmitting}>
-        Keep
-      </button>
-    </form>
   );
 }
