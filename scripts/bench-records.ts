@@ -7,7 +7,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { sql } from "drizzle-orm";
-import type { GroupId, LearnerId, ResponseId, SessionId } from "../src/schemas/ids.ts";
+import type { LearnerId, ResponseId, SessionId } from "../src/schemas/ids.ts";
 import { openDatabase } from "../src/server/db/database.ts";
 import { changeOf } from "../src/server/evidence/change.ts";
 import { evidenceReport } from "../src/server/evidence/evidence.ts";
@@ -21,12 +21,10 @@ import { todayCards } from "../src/server/groups/today-page.ts";
 import { requestFor } from "../src/server/plans/lesson-draft.ts";
 import { teachPage } from "../src/server/sessions/teach-page.ts";
 import { familiesPage } from "../src/server/sets/families-page.ts";
+import { LEARNERS, plantAnswers, WORDS } from "./lib/plant-answers.ts";
 
 const SIZES = process.argv.slice(2).map(Number);
-const LEARNERS = 30;
-const A_LESSON = 300;
 const RUNS = 5;
-const WORDS = ["ship", "chip", "chop", "shop"];
 
 const median = (times: readonly number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] as number;
 async function timed(work: () => Promise<unknown>, runs = RUNS): Promise<string> {
@@ -42,51 +40,7 @@ async function timed(work: () => Promise<unknown>, runs = RUNS): Promise<string>
 async function measure(answers: number): Promise<Record<string, string>> {
   const folder = mkdtempSync(join(tmpdir(), "zip-step-bench-records-"));
   const { db, write, close } = await openDatabase(folder);
-  const groupId = randomUUID() as GroupId;
-  await db.execute(
-    sql`insert into groups (id, name, sequence_id, step) values (${groupId}, 'Dunes', 'short-vowels-first', 14)`,
-  );
-  await db.execute(
-    sql`insert into learners (id, nickname) select gen_random_uuid(), 'Tern ' || n from generate_series(1, ${LEARNERS}) n`,
-  );
-  await db.execute(sql`insert into memberships (group_id, learner_id, seat)
-    select ${groupId}, id, row_number() over (order by nickname) - 1 from learners`);
-  const activity = {
-    id: randomUUID(),
-    kind: "read-chain",
-    title: "ship to shop",
-    minutes: 4,
-    ifTime: false,
-    heldBack: false,
-  };
-  const run = {
-    minutes: null,
-    activities: [{ ...activity, content: { kind: "read-chain", words: WORDS }, targets: WORDS.map((_, k) => k) }],
-  };
-  const place = { activity: 0, item: 0, learnerId: null };
-  await db.execute(sql`insert into sessions (id, group_id, title, aim, run, place, started_at)
-    select gen_random_uuid(), ${groupId}, 'ship to shop',
-      '{"focus": [], "contrasts": []}', ${JSON.stringify(run)}::jsonb, ${JSON.stringify(place)}::jsonb,
-      now() - n * interval '1 day' from generate_series(1, ${Math.ceil(answers / A_LESSON)}) n`);
-  await db.execute(sql`insert into session_words (session_id, number, word)
-    select s.id, n, coalesce((${JSON.stringify(WORDS)}::jsonb) ->> n, 'ship') from sessions s
-      cross join generate_series(0, ${9 + A_LESSON / LEARNERS}) n`);
-  // Each learner answers every place of every lesson; one in eight is read with another vowel.
-  const unit = (result: string, said: readonly string[] = []) => ({ result, said });
-  const right = unit("right");
-  const verdict = (outcome: string, middle: object) =>
-    JSON.stringify({ classifier: 2, outcome, units: [right, middle, right] });
-  await db.execute(sql`insert into responses (id, session_id, learner_id, word_index, word, target, mode, answer, verdict,
-      classifier, standing, at)
-    select gen_random_uuid(), s.id, l.id, n, 'ship', 'sh.i.p ʃ.ɪ.p', case when n % 5 = 4 then 'wrote' else 'read' end,
-      case when (n + l.seat) % 8 = 0 then '{"outcome": "wrong", "substitutions": [{"unit": 1, "said": ["e"]}]}'::jsonb
-        else '{"outcome": "right", "substitutions": []}'::jsonb end,
-      case when (n + l.seat) % 8 = 0 then ${verdict("wrong", unit("substitution", ["e"]))}::jsonb
-        else ${verdict("right", right)}::jsonb end,
-      2, true, s.started_at
-    from sessions s cross join (select learner_id as id, seat from memberships) l
-      cross join generate_series(10, ${9 + A_LESSON / LEARNERS}) n`);
-  await db.execute(sql`analyze`);
+  const groupId = await plantAnswers(db, answers);
   const learners = (await db.execute(sql`select id from learners`)).rows as { id: LearnerId }[];
   const from = performance.now();
   for (const { id } of learners) await write((transaction) => recount(transaction, id));

@@ -1,18 +1,28 @@
 /**
  * `npm run load`: devices that mark once a second on a built Zip Step with the demo in it, and screens asked for beside
  * them. Prints how long both took. Build first.
- *   npm run load -- <seconds> <devices>   (default 300 30)
+ *   npm run load -- <seconds> <devices> <answers>   (default 300 30 0)
+ * With answers the thirty learners of a group have given so many before, and its Evidence is among the screens.
  */
 import { randomUUID } from "node:crypto";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { openDatabase } from "../src/server/db/database.ts";
+import { countWhatIsNot } from "../src/server/evidence/recount.ts";
 import { startServer } from "../tests/server/built-server.ts";
+import { plantAnswers } from "./lib/plant-answers.ts";
 
-const [seconds = 300, devices = 30] = process.argv.slice(2).map(Number);
+const [seconds = 300, devices = 30, answers = 0] = process.argv.slice(2).map(Number);
 const folder = mkdtempSync(join(tmpdir(), "zip-step-load-"));
+if (answers > 0) {
+  const { db, write, close } = await openDatabase(folder);
+  await plantAnswers(db, answers);
+  await countWhatIsNot(db, write);
+  await close();
+}
 // Planting takes memory that a process gives back only when it is started anew.
-const planting = await startServer(folder, { demo: true });
+const planting = await startServer(folder, { demo: answers === 0 });
 const planted = new Promise((resolve) => planting.child.once("exit", resolve));
 planting.child.kill("SIGTERM");
 await planted;
@@ -30,7 +40,9 @@ const megabytes = () =>
 
 await post("/api/warm-up", {});
 const learners = Array.from({ length: devices }, (_, k) => `Tern ${k + 1}`);
-const group = await post("/api/groups", { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners });
+const [planted30] = answers > 0 ? await (await fetch(`${address}/api/groups`)).json() : [];
+const group =
+  planted30 ?? (await post("/api/groups", { name: "Dunes", sequenceId: "short-vowels-first", step: 14, learners }));
 const words = ["ship", "chip", "chop", "shop", "hop", "hot", "hit", "him", "dim", "din", "fin", "fan", "man", "mat"];
 const chain = await post("/api/chains", { groupId: group.id, words, aim: { focus: [], contrasts: [] } });
 const session = await post("/api/sessions", { chainId: chain.id });
@@ -38,7 +50,9 @@ const session = await post("/api/sessions", { chainId: chain.id });
 await pause(REST_MS);
 const atRest = megabytes();
 
-const SCREENS = ["/", "/bench", "/families", "/plan", "/evidence", "/groups", `/teach/${session.id}`];
+const EVIDENCE =
+  answers > 0 ? ["", `&learner=${group.learners[0].id}`].map((of) => `/evidence?group=${group.id}${of}`) : [];
+const SCREENS = ["/", "/bench", "/families", "/plan", "/evidence", "/groups", `/teach/${session.id}`, ...EVIDENCE];
 const took: Record<string, number[]> = { marks: [], screens: [], drafts: [] };
 /** How long marks took, by the ten seconds in which they were sent: one bad moment is told from a bad hour. */
 const marksByMoment: number[][] = [];
