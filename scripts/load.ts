@@ -16,9 +16,11 @@ import { plantAnswers } from "./lib/plant-answers.ts";
 const [seconds = 300, devices = 30, answers = 0] = process.argv.slice(2).map(Number);
 const folder = mkdtempSync(join(tmpdir(), "zip-step-load-"));
 if (answers > 0) {
-  const { db, write, close } = await openDatabase(folder);
+  const { db, write, backUp, close } = await openDatabase(folder);
   await plantAnswers(db, answers);
   await countWhatIsNot(db, write);
+  // The day's backup has been made: while one is, marks wait for the folder to be read.
+  await backUp("daily", new Date());
   await close();
 }
 // Planting takes memory that a process gives back only when it is started anew.

@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { sql } from "drizzle-orm";
+import { CLASSIFIER_VERSION } from "../../src/core/index.ts";
 import type { GroupId } from "../../src/schemas/ids.ts";
 import type { Database } from "../../src/server/db/database.ts";
 
@@ -48,7 +49,7 @@ export async function plantAnswers(db: Database, answers: number): Promise<Group
   const unit = (result: string, said: readonly string[] = []) => ({ result, said });
   const right = unit("right");
   const verdict = (outcome: string, middle: object) =>
-    JSON.stringify({ classifier: 2, outcome, units: [right, middle, right] });
+    JSON.stringify({ classifier: CLASSIFIER_VERSION, outcome, units: [right, middle, right] });
   await db.execute(sql`insert into responses (id, session_id, learner_id, word_index, word, target, mode, answer, verdict,
       classifier, standing, at)
     select gen_random_uuid(), s.id, l.id, n, 'ship', 'sh.i.p ʃ.ɪ.p', case when n % 5 = 4 then 'wrote' else 'read' end,
@@ -56,7 +57,7 @@ export async function plantAnswers(db: Database, answers: number): Promise<Group
         else '{"outcome": "right", "substitutions": []}'::jsonb end,
       case when (n + l.seat) % 8 = 0 then ${verdict("wrong", unit("substitution", ["e"]))}::jsonb
         else ${verdict("right", right)}::jsonb end,
-      2, true, s.started_at
+      ${CLASSIFIER_VERSION}, true, s.started_at
     from sessions s cross join (select learner_id as id, seat from memberships) l
       cross join generate_series(10, ${9 + A_LESSON / LEARNERS}) n`);
   await db.execute(sql`analyze`);
