@@ -13,8 +13,8 @@ async function markRight(page: Page): Promise<void> {
 const noMarkArrives = (page: Page) => page.route("**/api/responses", (route) => route.abort());
 
 test("marks left by a closed lesson are said and sent from any screen", async ({ page, server }) => {
-  await teachChain(page, server, "ship.shop");
   await noMarkArrives(page);
+  await teachChain(page, server, "ship.shop");
   await markRight(page);
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right waiting");
   await page.goto(`${server.address}/plan`);
@@ -33,8 +33,8 @@ test("a browser that will not keep marks: said, held by the page, which is not l
       throw new DOMException("denied", "SecurityError");
     };
   });
-  await teachChain(page, server, "ship.shop");
   await noMarkArrives(page);
+  await teachChain(page, server, "ship.shop");
   await markRight(page);
   await expect(page.getByText("1 mark only on this page")).toBeVisible();
   await page.getByRole("button", { name: "Finish" }).click();
