@@ -30,8 +30,9 @@ export function DictatedStep({ display }: { readonly display: Extract<Display, {
       </div>
       {checklist.length > 0 && (
         <ul className="grid gap-[1vh]">
-          {checklist.map((line) => (
-            <li key={line} className="flex items-center gap-[2vw] text-[min(5.5vh,6vw)] leading-snug">
+          {checklist.map((line, k) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: two points may have the same words, and none moves
+            <li key={k} className="flex items-center gap-[2vw] text-[min(5.5vh,6vw)] leading-snug">
               <span className="size-[min(4.5vh,5vw)] shrink-0 rounded-lg border-4 border-tape" aria-hidden />
               {line}
             </li>

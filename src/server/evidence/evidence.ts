@@ -49,6 +49,8 @@ export interface EvidenceReport {
 
 /** So many sentences are read; what comes after them stands in the table. */
 const MOST_FINDINGS = 12;
+/** Of so many it is asked whether they were got over: those that were come last, and leave room for others. */
+const LOOKED_AT = 2 * MOST_FINDINGS;
 
 /** Who is asked about. @throws AppError "not-found" for a group or learner that does not exist or does not belong together */
 export async function askedAbout(db: Queryable, query: Pick<EvidenceQuery, "groupId" | "learnerId">) {
@@ -77,7 +79,7 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
   const sharesOf = (some: readonly OutcomeCount[]) => ({ right: sumOf(some.filter(isRight)), all: sumOf(some) });
   const findings = evidenceFindings(both)
     .filter((finding) => finding.way === way)
-    .slice(0, MOST_FINDINGS);
+    .slice(0, LOOKED_AT);
   // Of some days it cannot be said: what came after them is not looked at.
   const standing = isOfAllDays(query) ? await withGotOver(db, group.id, units, findings) : findings;
   return {
@@ -89,7 +91,9 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
         by: bySubstitution.get(keyOf(row.gpc, one.said)) ?? [],
       })),
     })),
-    findings: standing.map((finding) => ({ ...finding, learner: named.get(finding.learnerId as LearnerId) ?? "" })),
+    findings: standing
+      .slice(0, MOST_FINDINGS)
+      .map((finding) => ({ ...finding, learner: named.get(finding.learnerId as LearnerId) ?? "" })),
     heldBack: sharesOf(alone.filter(({ heldBack }) => heldBack)),
     practised: sharesOf(alone.filter(({ heldBack }) => !heldBack)),
     responseCount: sumOf(alone),

@@ -38,7 +38,7 @@ const keyOf = ({ learnerId, way, gpc, said }: MadeSubstitution) => `${learnerId}
  * Which of some substitutions were got over: looked up are those that were not made in the learner's newest answers.
  *
  * @param counts all of the group's, or of the learner's
- * @returns by what was asked for, as `isGotOver` reads it
+ * @returns what came after one of them; undefined for one that still stands
  */
 export async function gotOverOf(
   db: Queryable,

@@ -120,8 +120,8 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
     case "dictate": {
       const sounds = word?.reading.units.length ?? 0;
       const model = word ? worked(word.reading, { from: 0, to: sounds }, options) : [];
-      // Where it is compared the word stands over its zip.
-      const steps = dictated("word", sounds, prompt.word, []).filter(({ step }) => !word || step !== "compare");
+      // Where it is compared the word stands over its zip; one that cannot be read by rule has no sounds to tap.
+      const steps = dictated("word", sounds, prompt.word, []).filter(({ step }) => step !== (word ? "compare" : "tap"));
       return [...steps, ...model];
     }
     case "dictate-sentence":

@@ -169,6 +169,14 @@ describe("what learners see", () => {
     expect(JSON.stringify(question)).not.toContain("ck");
   });
 
+  it("a dictated word that cannot be read by rule has nothing to tap, and stands as it is in the end", () => {
+    const prompt = { code: "dictate", word: "zud" } as const;
+    const bare: TeachItem = { prompt, index: null, mode: "wrote", target: "zud", word: undefined };
+    const steps = displaysOf(bare, on).map((display) => display.kind === "dictated" && display.step);
+    expect(steps).toEqual(["hear", "say", "write", "read-back", "compare"]);
+    expect(displaysOf(bare, on).at(-1)).toMatchObject({ text: "zud" });
+  });
+
   it("what changed is told beside the word that was really before it", () => {
     const [display] = displaysOf(itemOf(CLAP, 1), { ...on, before: itemOf(LAP, 0) });
     expect(display).toMatchObject({ kind: "word", before: LAP.reading, change: { kind: "add", unit: 0 } });
