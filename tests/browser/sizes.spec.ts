@@ -126,6 +126,53 @@ test("Teach fits a lesson of thirty on every size, and the word keeps its room",
   });
 });
 
+test("a dictation fits beside thirty learners to mark: the longest checklist, a long word, a long sentence", async ({
+  page,
+  server,
+}) => {
+  const { group } = await makeFull(page, server);
+  const before = await (await page.request.get(`${server.address}/api/school`)).json();
+  const checklist = before.checklist.map((line: object) => ({
+    ...line,
+    words: "as long as words of one's own can be",
+  }));
+  await page.request.put(`${server.address}/api/school`, { data: { ...before, checklist } });
+  const kind = { focus: ["sh=ʃ"], contrasts: [], kind: "dictation", seed: 1 };
+  await page.request.put(`${server.address}/api/groups/${group}/plan`, { data: { minutes: 20, activities: [] } });
+  const plan = await post(page, server, `/api/plans/${group}/activities`, kind);
+  const edited = await page.request.patch(`${server.address}/api/plans/${group}/activities/${plan.activities[0].id}`, {
+    data: { words: ["stretched"], sentences: ["The children stretched and scratched on the beach in the sun."] },
+  });
+  expect(edited.ok()).toBe(true);
+  const session = await post(page, server, "/api/sessions", { groupId: group, lesson: true });
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`${server.address}/teach/${session.id}`);
+    await alive(page);
+    const shown = page.locator("[data-display]").first();
+    for (const [item, steps] of [
+      [1, 5],
+      [2, 8],
+    ] as const) {
+      await expect(page.getByText(`${item} of 2`)).toBeVisible();
+      for (let step = 0; step < steps; step++) {
+        const cut = await shown.evaluate((box) => {
+          const { top, bottom, left, right } = box.getBoundingClientRect();
+          return [...box.querySelectorAll("p, li, svg")].filter((one) => {
+            const at = one.getBoundingClientRect();
+            return at.top < top - 1 || at.bottom > bottom + 1 || at.left < left - 1 || at.right > right + 1;
+          }).length;
+        });
+        expect.soft(cut, `item ${item}, step ${step}, at ${width}x${height}`).toBe(0);
+        await page.keyboard.press("Space");
+      }
+      if (item === 1) await page.keyboard.press("ArrowRight");
+    }
+    await page.keyboard.press("ArrowLeft");
+  }
+  expect((await page.request.put(`${server.address}/api/school`, { data: before })).ok()).toBe(true);
+});
+
 test("on a tablet the aim is a drawer: opened, used, shut with Escape; the actions stand on the row in hand", async ({
   page,
   server,

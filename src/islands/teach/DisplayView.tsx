@@ -4,7 +4,7 @@ import { gappedWord } from "../../core/light.ts";
 import type { ElementSize } from "../shared/use-element-size.ts";
 import { BigWord, ShutZip } from "./BigWord.tsx";
 import { CountersLine } from "./CountersLine.tsx";
-import { Boxes, DictatedStep } from "./DictatedStep.tsx";
+import { DictatedStep } from "./DictatedStep.tsx";
 import type { BoardDisplay, Display } from "./lesson/displays.ts";
 
 interface Props {
@@ -19,7 +19,7 @@ export const DisplayView = memo(function DisplayView({ display, area }: Props) {
   return (
     <div
       data-display={display.kind}
-      className="grid size-full place-items-center content-center gap-[4vh] overflow-hidden px-8 font-learner"
+      className="grid size-full place-items-center content-center gap-[4vh] overflow-hidden px-8 font-learner [container-type:size]"
     >
       <Shown display={display} />
     </div>
@@ -34,12 +34,7 @@ type DisplayOf<K extends Display["kind"]> = Extract<Display, { readonly kind: K 
 /** How every kind of display looks, but for a word over its zip. */
 const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: DisplayOf<K>) => ReactNode } = {
   letters: (display) => <p style={{ fontSize: sizeFor(display.text, 42), lineHeight: 1.3 }}>{display.text}</p>,
-  listen: (display) => (
-    <>
-      <Ear className="size-[18vh] text-tape" strokeWidth={1.2} aria-label="Listen" />
-      {display.boxes > 0 && <Boxes count={display.boxes} />}
-    </>
-  ),
+  listen: () => <Ear className="size-[18vh] text-tape" strokeWidth={1.2} aria-label="Listen" />,
   several: (display) => (
     <ul className="flex flex-wrap justify-center gap-[5vw]">
       {display.texts.map((text) => (

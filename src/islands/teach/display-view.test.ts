@@ -26,7 +26,7 @@ const dictated = (step: DictationStep, more: object = {}) =>
 describe("what stands before learners", () => {
   it.each([
     [{ kind: "letters", text: "a–e" }, "a–e"],
-    [{ kind: "listen", boxes: 0 }, ""],
+    [{ kind: "listen" }, ""],
     [{ kind: "several", texts: ["c", "k", "ck"] }, "c k ck"],
     [{ kind: "choices", words: ["cat", "cap"], found: undefined }, "cat cap"],
     [{ kind: "gap", reading: READING, unit: 2, choices: ["a", "i"], filled: false }, "cl_p a i"],

@@ -27,8 +27,8 @@ export type Display =
     }
   /** A card: letters alone. */
   | { readonly kind: "letters"; readonly text: string }
-  /** Nothing to see: listen. With boxes, one a sound. */
-  | { readonly kind: "listen"; readonly boxes: number }
+  /** Nothing to see: listen. */
+  | { readonly kind: "listen" }
   | { readonly kind: "several"; readonly texts: readonly string[] }
   | { readonly kind: "choices"; readonly words: readonly string[]; readonly found: string | undefined }
   | {
@@ -112,11 +112,11 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
       return [{ kind: "letters", text: prompt.grapheme.replace("-", "–") }];
     case "spell":
       return [
-        { kind: "listen", boxes: 0 },
+        { kind: "listen" },
         { kind: "several", texts: prompt.graphemes.map((grapheme) => grapheme.replace("-", "–")) },
       ];
     case "oral":
-      return [{ kind: "listen", boxes: 0 }];
+      return [{ kind: "listen" }];
     case "dictate": {
       const sounds = word?.reading.units.length ?? 0;
       const model = word ? worked(word.reading, { from: 0, to: sounds }, options) : [];
