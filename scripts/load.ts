@@ -1,6 +1,6 @@
 /**
  * `npm run load`: devices that mark once a second on a built Zip Step with the demo in it, and screens asked for beside
- * them. Prints how long both took. Build first.
+ * them, and a backup is made. Prints how long all took. Build first.
  *   npm run load -- <seconds> <devices> <answers>   (default 300 30 0)
  * With answers the thirty learners of a group have given so many before, and its Evidence is among the screens.
  */
@@ -16,11 +16,9 @@ import { plantAnswers } from "./lib/plant-answers.ts";
 const [seconds = 300, devices = 30, answers = 0] = process.argv.slice(2).map(Number);
 const folder = mkdtempSync(join(tmpdir(), "zip-step-load-"));
 if (answers > 0) {
-  const { db, write, backUp, close } = await openDatabase(folder);
+  const { db, write, close } = await openDatabase(folder);
   await plantAnswers(db, answers);
   await countWhatIsNot(db, write);
-  // The day's backup has been made: while one is, marks wait for the folder to be read.
-  await backUp("daily", new Date());
   await close();
 }
 // Planting takes memory that a process gives back only when it is started anew.
@@ -55,7 +53,7 @@ const atRest = megabytes();
 const EVIDENCE =
   answers > 0 ? ["", `&learner=${group.learners[0].id}`].map((of) => `/evidence?group=${group.id}${of}`) : [];
 const SCREENS = ["/", "/bench", "/families", "/plan", "/evidence", "/groups", `/teach/${session.id}`, ...EVIDENCE];
-const took: Record<string, number[]> = { marks: [], screens: [], drafts: [] };
+const took: Record<string, number[]> = { marks: [], screens: [], drafts: [], backups: [] };
 /** How long marks took, by the ten seconds in which they were sent: one bad moment is told from a bad hour. */
 const marksByMoment: number[][] = [];
 const MOMENT_MS = 10_000;
@@ -115,7 +113,17 @@ const planner = async () => {
     await next;
   }
 };
-await Promise.all([...Array.from({ length: devices }, (_, k) => device(k)), looker(), planner()]);
+/** In the second third of the time, as the day's backup is: nobody chooses when. */
+const backup = async () => {
+  await pause((seconds * 1000) / 3);
+  await timed("backups", () => fetch(`${address}/api/backups`, { method: "POST", headers: json }));
+};
+let mostMegabytes = 0;
+const watch = setInterval(() => {
+  mostMegabytes = Math.max(mostMegabytes, megabytes());
+}, 250);
+await Promise.all([...Array.from({ length: devices }, (_, k) => device(k)), looker(), planner(), backup()]);
+clearInterval(watch);
 
 const at = (all: readonly number[], share: number) =>
   Math.round([...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(all.length * share))] as number);
@@ -128,6 +136,6 @@ const figures = Object.entries(took).map(([kind, all]) => ({
 }));
 console.log(`marks at the 95th percentile, ten seconds each: ${marksByMoment.map((all) => at(all, 0.95)).join(" ")}`);
 console.table(figures);
-console.log({ failed, megabytesAtRest: atRest, megabytesAfter: megabytes() });
+console.log({ failed, megabytesAtRest: atRest, mostMegabytes, megabytesAfter: megabytes() });
 child.kill("SIGTERM");
 rmSync(folder, { recursive: true, force: true });

@@ -2,9 +2,11 @@
  * `npm run restore -- <file>`: says what is in a backup; with `--yes` after the file it is put in the place of the records
  * of the data folder (`ZIP_STEP_DATA`, default data/zip-step), which are set aside in the same folder. Zip Step must not run.
  */
-import { mkdirSync } from "node:fs";
-import { checkBackup, readHeader } from "../src/server/backup/backup-file.ts";
-import { restoreInto } from "../src/server/backup/restore.ts";
+import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { putInPlace, unpackBeside } from "../src/server/backup/restore.ts";
+import { unpackBackup } from "../src/server/backup/unpack.ts";
 import { dataFolder } from "../src/server/db/data-folder.ts";
 import { claimFolder } from "../src/server/db/folder-lock.ts";
 import { AppError } from "../src/server/http/errors.ts";
@@ -15,8 +17,9 @@ if (file === undefined) {
   process.exit(1);
 }
 try {
-  await checkBackup(file);
-  const header = readHeader(file);
+  const lookedThrough = mkdtempSync(join(tmpdir(), "zip-step-backup-"));
+  const header = await unpackBackup(file, lookedThrough);
+  rmSync(lookedThrough, { recursive: true });
   console.log(`Made ${header.madeAt} (${header.reason}), whole and unaltered. Rows inside:`);
   for (const [table, count] of Object.entries(header.counts)) console.log(`  ${table}: ${count}`);
   if (yes !== "--yes") {
@@ -25,7 +28,8 @@ try {
   }
   mkdirSync(dataFolder(), { recursive: true, mode: 0o700 });
   const release = claimFolder(dataFolder());
-  await restoreInto(dataFolder(), file, new Date());
+  await unpackBeside(dataFolder(), file);
+  putInPlace(dataFolder(), new Date());
   release();
   console.log(`Put back into ${dataFolder()}. What was there is set aside in the same folder.`);
   process.exit(0);

@@ -1,8 +1,8 @@
 import { cpSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { checkBackup } from "../../src/server/backup/backup-file.ts";
 import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
+import { unpackBackup } from "../../src/server/backup/unpack.ts";
 import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
@@ -96,6 +96,6 @@ describe("a backup", () => {
     expect(daily.map(({ header }) => header?.madeAt.slice(8, 10))).toEqual(["03", "02"]);
     expect(listBackups(folder).some((one) => one.name === name)).toBe(true);
     expect(readdirSync(join(folder, "backups")).filter((file) => file.endsWith(".part"))).toEqual([]);
-    await checkBackup(path(daily[0]?.name as string));
+    await unpackBackup(path(daily[0]?.name as string), join(folder, "unpacked"));
   });
 });

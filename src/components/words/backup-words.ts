@@ -1,4 +1,5 @@
 import type { BackupReason } from "../../server/backup/backup-file.ts";
+import type { BackupStage } from "../../server/backup/backup-progress.ts";
 import type { Backup } from "../../server/backup/backups.ts";
 import type { UnreadableRows } from "../../server/db/unreadable.ts";
 import { counted } from "./counted.ts";
@@ -9,6 +10,14 @@ export const BACKUP_REASON: Readonly<Record<BackupReason, string>> = {
   migration: "before a new version",
   request: "asked for",
   restore: "before another was put back",
+};
+
+/** What is done with a backup at the moment. */
+export const BACKUP_STAGE: Readonly<Record<BackupStage, string>> = {
+  copying: "Copying the records",
+  packing: "Packing them",
+  unpacking: "Unpacking them again",
+  counting: "Counting what is inside",
 };
 
 /** What is in a backup: `"2 groups, 7 learners, 30 lessons, 1674 marks"`. */

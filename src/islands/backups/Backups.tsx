@@ -1,10 +1,17 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
-import { BACKUP_REASON, insideText, sizeText, unreadableText } from "../../components/words/backup-words.ts";
+import {
+  BACKUP_REASON,
+  BACKUP_STAGE,
+  insideText,
+  sizeText,
+  unreadableText,
+} from "../../components/words/backup-words.ts";
 import { saidMoment } from "../../components/words/dates.ts";
+import type { BackupProgress } from "../../server/backup/backup-progress.ts";
 import type { Backup } from "../../server/backup/backups.ts";
 import type { UnreadableRows } from "../../server/db/unreadable.ts";
 import { call } from "../shared/client.ts";
@@ -13,6 +20,41 @@ interface Props {
   readonly backups: readonly Backup[];
   readonly folder: string;
   readonly unreadable: readonly UnreadableRows[];
+}
+
+/** Milliseconds between two questions how far a backup is. */
+const ASK_EVERY = 400;
+
+/** How far work on a backup is, with a way to stop it; empty until the server has said so for the first time. */
+function Progress({ onStop }: { readonly onStop: () => void }) {
+  const [progress, setProgress] = useState<BackupProgress | null>(null);
+  useEffect(() => {
+    let hasEnded = false;
+    const ask = async () => {
+      const said = await call("GET /api/backup-work").catch(() => null);
+      if (hasEnded) return;
+      if (said) setProgress(said);
+      timer = setTimeout(ask, ASK_EVERY);
+    };
+    let timer = setTimeout(ask, ASK_EVERY);
+    return () => {
+      hasEnded = true;
+      clearTimeout(timer);
+    };
+  }, []);
+  if (!progress) return null;
+  const words = BACKUP_STAGE[progress.stage];
+  return (
+    <div className="mt-4 flex flex-wrap items-center gap-4" role="status">
+      <label className="flex items-center gap-3">
+        {words}
+        <progress value={progress.share} aria-label={words} />
+      </label>
+      <button type="button" className="button min-h-11" onClick={onStop}>
+        Stop
+      </button>
+    </div>
+  );
 }
 
 const when = ({ header }: Backup) => (header ? saidMoment(header.madeAt, "moment") : "");
@@ -54,6 +96,7 @@ export default function Backups({ backups: first, folder, unreadable }: Props) {
           {isBusy ? "Working…" : "Make a backup now"}
         </button>
       </div>
+      {isBusy && <Progress onStop={() => call("DELETE /api/backup-work")} />}
       {unreadable.length > 0 && (
         <p role="note" className="mt-4 max-w-prose border-l-4 border-rule pl-3">
           {unreadableText(unreadable)}

@@ -1,9 +1,9 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from "node:fs";
 import { join } from "node:path";
-import type { PGlite } from "@electric-sql/pglite";
 import { notFound } from "../http/errors.ts";
 import { BACKUP_REASONS, type BackupHeader, type BackupReason, readHeader } from "./backup-file.ts";
-import { writeBackup } from "./write-backup.ts";
+import type { Watching } from "./backup-progress.ts";
+import { type BackedUp, isUnfinished, writeBackup } from "./write-backup.ts";
 
 /** Name of the folder with the backups, inside a data folder. */
 export const BACKUPS_FOLDER = "backups";
@@ -64,11 +64,16 @@ function prune(folder: string): void {
       rmSync(join(backupsIn(folder), name), { force: true });
 }
 
-/** Makes a backup of an open database beside it. @throws AppError "backup-damaged" */
+/**
+ * Makes a backup of an open database in its data folder.
+ *
+ * @throws AppError "backup-damaged", "disk-full", "stopped"
+ */
 export async function makeBackup(
-  client: Pick<PGlite, "query" | "exec" | "dumpDataDir">,
+  database: BackedUp,
   folder: string,
   of: { readonly reason: BackupReason; readonly workspaceId: string; readonly now: Date },
+  watching: Watching = {},
 ): Promise<Backup> {
   const inside = backupsIn(folder);
   mkdirSync(inside, { recursive: true, mode: 0o700 });
@@ -76,9 +81,21 @@ export async function makeBackup(
   const stamp = madeAt.replace(/[:.]/g, "-");
   const name = `${stamp}-${of.reason}${ENDING}`;
   const path = join(inside, name);
-  const header = await writeBackup(client, path, { madeAt, reason: of.reason, workspaceId: of.workspaceId });
+  const header = await writeBackup(
+    database,
+    path,
+    { madeAt, reason: of.reason, workspaceId: of.workspaceId },
+    watching,
+  );
   prune(folder);
   return { name, bytes: statSync(path).size, header };
+}
+
+/** Takes away what a backup that was cut short has left behind: it would outlive every erasure. */
+export function removeUnfinished(folder: string): void {
+  const inside = backupsIn(folder);
+  if (!existsSync(inside)) return;
+  for (const name of readdirSync(inside).filter(isUnfinished)) rmSync(join(inside, name), { recursive: true });
 }
 
 const DAY_MS = 24 * 60 * 60 * 1000;

@@ -1,31 +1,30 @@
-import { existsSync, renameSync, rmSync } from "node:fs";
+import { existsSync, renameSync } from "node:fs";
 import { join } from "node:path";
-import { gunzipSync } from "node:zlib";
 import { DATABASE_FOLDER, IN_THE_MAKING } from "../db/folder-check.ts";
 import { keepToOwner, syncPath, syncTree } from "../db/synced-files.ts";
-import { unpackFolder } from "../db/unpack-folder.ts";
-import { type BackupHeader, readBackup } from "./backup-file.ts";
-import { lookThroughBackup } from "./look-through.ts";
+import type { BackupHeader } from "./backup-file.ts";
+import type { Watching } from "./backup-progress.ts";
+import { backupTask } from "./backup-thread.ts";
 
-export interface Restored {
-  readonly header: BackupHeader;
-  /** Path of the database that was there; undefined when there was none. */
-  readonly setAside: string | undefined;
+/**
+ * Unpacks the database of a backup beside the one in a data folder, and looks it through.
+ *
+ * @param folder the data folder
+ * @param path of the backup
+ * @throws AppError "backup-damaged", "disk-full", "stopped"; the folder is as it was then
+ */
+export function unpackBeside(folder: string, path: string, watching: Watching = {}): Promise<BackupHeader> {
+  return backupTask({ task: "unpack", path, folder: join(folder, IN_THE_MAKING) }, watching);
 }
 
 /**
- * Puts the database of a backup in the place of the one in a data folder, which is not open. The one that was there is
- * set aside under another name, not taken away.
+ * Puts what `unpackBeside` has unpacked in the place of the database in a data folder, which is not open. The one that
+ * was there is set aside under another name, not taken away.
  *
- * @param path of the backup
- * @throws AppError "backup-damaged"; the folder is as it was then
+ * @returns path of the database that was there; undefined when there was none
  */
-export async function restoreInto(folder: string, path: string, now: Date): Promise<Restored> {
-  await lookThroughBackup(path);
-  const { header, folder: inside } = readBackup(path);
+export function putInPlace(folder: string, now: Date): string | undefined {
   const making = join(folder, IN_THE_MAKING);
-  rmSync(making, { recursive: true, force: true });
-  unpackFolder(gunzipSync(new Uint8Array(await inside.arrayBuffer())), making);
   keepToOwner(making);
   syncTree(making);
   const database = join(folder, DATABASE_FOLDER);
@@ -34,5 +33,5 @@ export async function restoreInto(folder: string, path: string, now: Date): Prom
   if (isThere) renameSync(database, aside);
   renameSync(making, database);
   syncPath(folder);
-  return { header, setAside: isThere ? aside : undefined };
+  return isThere ? aside : undefined;
 }

@@ -3,6 +3,7 @@ import { openedDatabase, restoreBackup } from "../db/application-database.ts";
 import { dataFolder } from "../db/data-folder.ts";
 import { bytesFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
+import { backupUnderWay, followed, stopBackup } from "./backup-work.ts";
 import { backupPath, listBackups } from "./backups.ts";
 
 /** Backups are made of the whole database: no transaction is opened around them. */
@@ -17,7 +18,20 @@ export const BACKUP_ROUTES = {
     answers: "the backup",
     status: 201,
     withoutTransaction: true,
-    run: async ({ now }) => (await openedDatabase()).backUp("request", now),
+    run: async ({ now }) => {
+      const opened = await openedDatabase();
+      return followed("request", (watching) => opened.backUp("request", now, watching));
+    },
+  }),
+  ...route("GET /api/backup-work", {
+    summary: "How far the backup is that is being made or put back.",
+    answers: "its stage and share, or null",
+    run: () => backupUnderWay(),
+  }),
+  ...route("DELETE /api/backup-work", {
+    summary: "Stops the backup that is being made or put back; nothing is changed then.",
+    withoutTransaction: true,
+    run: () => stopBackup(),
   }),
   ...route("GET /api/backups/:backupId", {
     summary: "A backup, to be kept elsewhere.",

@@ -1,51 +1,81 @@
-import { closeSync, fsyncSync, openSync, renameSync, writeSync } from "node:fs";
-import { dirname } from "node:path";
-import { promisify } from "node:util";
-import { gzip } from "node:zlib";
+import { constants, renameSync, rmSync } from "node:fs";
+import { cp } from "node:fs/promises";
+import { dirname, join } from "node:path";
 import type { PGlite } from "@electric-sql/pglite";
 import { syncPath } from "../db/synced-files.ts";
-import { type BackupHeader, countRows, digest } from "./backup-file.ts";
-import { lookThroughBackup } from "./look-through.ts";
+import { AppError } from "../http/errors.ts";
+import { type BackupHeader, countRows } from "./backup-file.ts";
+import type { Watching } from "./backup-progress.ts";
+import { backupTask } from "./backup-thread.ts";
 
-const packed = promisify(gzip);
+/** Names of what lies beside the backups while one is made. */
+const [COPY, LOOKED_THROUGH, UNFINISHED] = ["copy-in-the-making", "looked-through", ".part"];
+
+/** What was left of a backup that was cut short, by its name in the folder of backups. */
+export const isUnfinished = (name: string): boolean =>
+  name === COPY || name === LOOKED_THROUGH || name.endsWith(UNFINISHED);
+
+/** What a backup is made of: an open database, and the folder that it is in. */
+export interface BackedUp {
+  readonly client: Pick<PGlite, "exec" | "transaction">;
+  readonly dataDir: string;
+}
 
 /**
- * Writes a backup of an open database, forces it to the disk and looks it through before it counts as one.
+ * Writes a backup of an open database, forces it to the disk and looks it through before it counts as one. The database
+ * waits while its folder is copied; packing and looking through are done with the copy.
  *
  * @param path of a file that is not there yet
- * @throws AppError "backup-damaged" when what was written does not hold what the database does
+ * @throws AppError "backup-damaged" when what was written does not hold what the database does, "disk-full", "stopped"
  */
 export async function writeBackup(
-  client: Pick<PGlite, "query" | "exec" | "dumpDataDir">,
+  { client, dataDir }: BackedUp,
   path: string,
-  { madeAt, reason, workspaceId }: Pick<BackupHeader, "madeAt" | "reason" | "workspaceId">,
+  of: Pick<BackupHeader, "madeAt" | "reason" | "workspaceId">,
+  watching: Watching = {},
 ): Promise<BackupHeader> {
-  await client.exec("checkpoint");
-  const counts = await countRows(client);
-  // The database waits while its folder is read. Packing takes four times as long, and needs no database.
-  const folder = await client.dumpDataDir("none");
-  const inside = await packed(new Uint8Array(await folder.arrayBuffer()));
-  const header: BackupHeader = {
-    format: "zip-step-backup",
-    version: 1,
-    madeAt,
-    reason,
-    workspaceId,
-    counts,
-    bytes: inside.length,
-    sha256: digest(inside),
-  };
-  const making = `${path}.part`;
-  const handle = openSync(making, "w", 0o600);
+  const folder = dirname(path);
+  const copy = join(folder, COPY);
+  const lookedThrough = join(folder, LOOKED_THROUGH);
+  const making = `${path}${UNFINISHED}`;
   try {
-    writeSync(handle, `${JSON.stringify(header)}\n`);
-    writeSync(handle, inside);
-    fsyncSync(handle);
+    watching.onProgress?.({ stage: "copying", share: 0 });
+    const counts = await copyDatabase(client, dataDir, copy);
+    const said = { format: "zip-step-backup", version: 1, ...of, counts } as const;
+    const header = await backupTask({ task: "pack", copy, path: making, said }, watching);
+    rmSync(copy, { recursive: true, force: true });
+    await backupTask({ task: "unpack", path: making, folder: lookedThrough }, watching);
+    renameSync(making, path);
+    syncPath(folder);
+    return header;
   } finally {
-    closeSync(handle);
+    for (const left of [copy, lookedThrough, making]) rmSync(left, { recursive: true, force: true });
   }
-  await lookThroughBackup(making);
-  renameSync(making, path);
-  syncPath(dirname(path));
-  return header;
+}
+
+/**
+ * Copies the folder of an open database. It is in a transaction meanwhile, so that nobody writes: what is counted is what
+ * is copied. Opened, the copy recovers from its log like a database after a power cut.
+ *
+ * @returns rows by table
+ */
+async function copyDatabase(
+  client: BackedUp["client"],
+  dataDir: string,
+  copy: string,
+): Promise<Record<string, number>> {
+  rmSync(copy, { recursive: true, force: true });
+  await client.exec("checkpoint");
+  try {
+    return await client.transaction(async (tx) => {
+      const counts = await countRows(tx as unknown as PGlite);
+      // Where the disk can, nothing is copied until one of the two is changed.
+      await cp(dataDir, copy, { recursive: true, mode: constants.COPYFILE_FICLONE });
+      return counts;
+    });
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === "ENOSPC")
+      throw new AppError("disk-full", "There is no room on the disk for a backup.");
+    throw error;
+  }
 }

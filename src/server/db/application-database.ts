@@ -1,9 +1,9 @@
 import { rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
 import type { BackupHeader } from "../backup/backup-file.ts";
+import { followed } from "../backup/backup-work.ts";
 import { backupPath, isBackupDue } from "../backup/backups.ts";
-import { lookThroughBackup } from "../backup/look-through.ts";
-import { restoreInto } from "../backup/restore.ts";
+import { putInPlace, unpackBeside } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
 import { countWhatIsNot } from "../evidence/recount.ts";
 import { rejudgeAll } from "../evidence/rejudge.ts";
@@ -54,31 +54,35 @@ async function dailyBackup(): Promise<void> {
   const now = new Date();
   if (!opened || opened.isDown() || !isBackupDue(dataFolder(), now)) return;
   // For want of room, say: it is tried again at the next look, and marking goes on.
-  await opened.backUp("daily", now).catch((error: Error) => console.error(`No backup was made: ${error.message}`));
+  await followed("daily", (watching) => opened.backUp("daily", now, watching)).catch((error: Error) =>
+    console.error(`No backup was made: ${error.message}`),
+  );
 }
 
 /**
  * Puts a backup of this folder in the place of its records, and opens it. What was there is backed up first.
  *
- * @throws AppError "not-found", "backup-damaged"; the records are as they were then
+ * @throws AppError "not-found", "backup-damaged", "disk-full", "stopped"; the records are as they were then
  */
-export async function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
+export function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
   const path = backupPath(dataFolder(), name);
-  await lookThroughBackup(path);
-  const opened = await openedDatabase();
-  // From here on whoever asks waits: nothing is answered for that the backup of what is there does not hold.
-  let isClosed = false;
-  const restored = opened.backUp("restore", now).then(async () => {
-    isClosed = true;
-    await opened.close();
-    return restoreInto(dataFolder(), path, now);
+  return followed("restore", async (watching) => {
+    const header = await unpackBeside(dataFolder(), path, watching);
+    const opened = await openedDatabase();
+    // From here on whoever asks waits: nothing is answered for that the backup of what is there does not hold.
+    let isClosed = false;
+    const restored = opened.backUp("restore", now, watching).then(async () => {
+      isClosed = true;
+      await opened.close();
+      return putInPlace(dataFolder(), now);
+    });
+    opening = restored.then(open, () => (isClosed ? open() : opened));
+    await opening;
+    const setAside = await restored;
+    // Its backup has been looked through; a second copy would outlive every erasure.
+    if (setAside !== undefined) rmSync(setAside, { recursive: true, force: true });
+    return header;
   });
-  opening = restored.then(open, () => (isClosed ? open() : opened));
-  await opening;
-  const { header, setAside } = await restored;
-  // Its backup has been looked through; a second copy would outlive every erasure.
-  if (setAside !== undefined) rmSync(setAside, { recursive: true, force: true });
-  return header;
 }
 
 /** What an older classifier has judged is judged anew, a little at a time. What fails now is tried at the next start. */

@@ -5,7 +5,9 @@ import { PGlite } from "@electric-sql/pglite";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import type { BackupReason } from "../backup/backup-file.ts";
-import { type Backup, makeBackup } from "../backup/backups.ts";
+import type { Watching } from "../backup/backup-progress.ts";
+import { type Backup, makeBackup, removeUnfinished } from "../backup/backups.ts";
+import { folderSize } from "../backup/pack.ts";
 import { countWhatIsNot } from "../evidence/recount.ts";
 import { AppError } from "../http/errors.ts";
 import { getInstallation } from "../school/installation.ts";
@@ -32,8 +34,12 @@ export interface OpenDatabase {
    * @throws AppError "disk-full" when there is no room to store it; nothing was stored then
    */
   write<T>(run: (db: Queryable) => Promise<T>): Promise<T>;
-  /** Makes a backup of it now. @throws AppError "backup-damaged", "invalid" for a database in memory */
-  backUp(reason: BackupReason, now: Date): Promise<Backup>;
+  /**
+   * Makes a backup of it now.
+   *
+   * @throws AppError "backup-damaged", "disk-full", "stopped", "invalid" for a database in memory
+   */
+  backUp(reason: BackupReason, now: Date, watching?: Watching): Promise<Backup>;
   /** Has it gone down, so that it must be opened anew? */
   isDown(): boolean;
   close(): Promise<void>;
@@ -111,8 +117,10 @@ interface OpenOptions {
   readonly beforeMigration?: (client: PGlite, folder: string) => Promise<unknown>;
 }
 
+const inFolder = (client: PGlite, folder: string) => ({ client, dataDir: join(folder, DATABASE_FOLDER) });
+
 const backUpFirst = (client: PGlite, folder: string) =>
-  makeBackup(client, folder, { reason: "migration", workspaceId: "", now: new Date() });
+  makeBackup(inFolder(client, folder), folder, { reason: "migration", workspaceId: "", now: new Date() });
 
 /**
  * Opens a data folder, making it when it is not there, and brings it to today's schema.
@@ -126,11 +134,12 @@ export async function openDatabase(
   { room = roomIn, beforeMigration = backUpFirst }: OpenOptions = {},
 ): Promise<OpenDatabase> {
   const release = folder === undefined ? () => undefined : claimFolder(folder);
-  const refuseWithoutRoom = () => {
-    if (folder !== undefined && room(folder) < LEAST_ROOM)
+  const refuseWithoutRoom = (beyond = 0) => {
+    if (folder !== undefined && room(folder) < LEAST_ROOM + beyond)
       throw new AppError("disk-full", "The disk with the records is full.");
   };
   try {
+    if (folder !== undefined) removeUnfinished(folder);
     if (folder !== undefined && !existsSync(join(folder, DATABASE_FOLDER))) refuseWithoutRoom();
     const client =
       folder === undefined
@@ -157,10 +166,12 @@ export async function openDatabase(
       workspaceId,
       isDown,
       write,
-      async backUp(reason, now) {
+      async backUp(reason, now, watching) {
         if (folder === undefined) throw new AppError("invalid", "A database in memory has no backups.");
-        refuseWithoutRoom();
-        return makeBackup(client, folder, { reason, workspaceId, now });
+        const database = inFolder(client, folder);
+        // A copy of the folder, then what is unpacked again, lies beside the file: marks must not lack room for it.
+        refuseWithoutRoom(2 * folderSize(database.dataDir));
+        return makeBackup(database, folder, { reason, workspaceId, now }, watching);
       },
       async close() {
         // One that is down is never asked again: its log is on the disk, and the next start goes by that.

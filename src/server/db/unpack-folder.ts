@@ -1,24 +1,46 @@
-import { mkdirSync, writeFileSync } from "node:fs";
-import { dirname, join, normalize } from "node:path";
-import { parseTar } from "nanotar";
+import { mkdirSync } from "node:fs";
+import type { Readable } from "node:stream";
+import { pipeline } from "node:stream/promises";
+import { extract } from "tar";
+
+/** What the database writes in front of its paths is left away: a note, nothing wrong. */
+const NO_FAULT = "TAR_ENTRY_INFO";
+
+/** How a tar is unpacked, and what could not be: a path that would lead out of the folder, say. */
+function unpacking(folder: string) {
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  let fault: string | undefined;
+  const onwarn = (code: string, message: string | Error) => {
+    if (code !== NO_FAULT) fault ??= String(message);
+  };
+  return {
+    options: { cwd: folder, preserveOwner: false, onwarn },
+    check: () => {
+      if (fault !== undefined) throw new Error(`The tar cannot be unpacked: ${fault}`);
+    },
+  };
+}
 
 /**
  * Unpacks the folder of a database from a tar.
  *
- * @param tar as `dumpDataDir` of the database writes it, not compressed
+ * @param tar not compressed
  * @param folder that is made for it
  * @throws Error for a path that would lead out of the folder
  */
 export function unpackFolder(tar: Uint8Array, folder: string): void {
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  for (const { name, type, data } of parseTar(tar)) {
-    const inside = normalize(name);
-    if (inside.startsWith("..") || inside.startsWith("/")) throw new Error("A path leads out of the folder.");
-    const path = join(folder, inside);
-    if (type === "directory") mkdirSync(path, { recursive: true, mode: 0o700 });
-    else if (type === "file") {
-      mkdirSync(dirname(path), { recursive: true, mode: 0o700 });
-      writeFileSync(path, data ?? new Uint8Array(), { mode: 0o600 });
-    }
-  }
+  const { options, check } = unpacking(folder);
+  extract({ ...options, sync: true }).end(Buffer.from(tar));
+  check();
+}
+
+/**
+ * The same of a tar that comes a piece at a time, gzipped or not.
+ *
+ * @throws Error for a path that would lead out of the folder, and for what is no tar
+ */
+export async function unpackStream(tar: Readable, folder: string, signal?: AbortSignal): Promise<void> {
+  const { options, check } = unpacking(folder);
+  await pipeline(tar, extract(options), { signal });
+  check();
 }

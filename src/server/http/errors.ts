@@ -44,6 +44,7 @@ const CATALOGUE = {
     status: 422,
     hint: "Nothing was changed. Choose another backup; keep this file in case somebody can mend it.",
   },
+  stopped: { status: 409, hint: "Nothing was changed. Start it again when it suits." },
   "other-folder": {
     status: 409,
     hint: "Load the page anew. Marks made on it are kept in this browser and stored when Zip Step runs with that folder again.",
