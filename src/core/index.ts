@@ -75,6 +75,7 @@ export {
 } from "./responses/classify-response.ts";
 export { classifySentence } from "./responses/classify-sentence.ts";
 export { ERROR_PATTERNS } from "./responses/error-patterns.ts";
+export { judgeOwnWord, type OwnWordFault } from "./school/judge-own-word.ts";
 export { checkDecodable, decodableWords, hasTwoReadings } from "./scope/decodable.ts";
 export { firstDecodableStep, taughtByStep } from "./scope/first-step.ts";
 export { keepTaught, withKept } from "./scope/keep-taught.ts";

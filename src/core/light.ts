@@ -93,6 +93,7 @@ export type { NoChoices, SpellingChoice } from "./families/spelling-choices.ts";
 export type { FamilyWalk } from "./families/walk.ts";
 export { partLetters, WALK_WAYS, type WalkParts, type WalkWay, walkParts } from "./families/walk-parts.ts";
 export { readSequenceTable, writeSequenceTable } from "./formats/sequence-csv.ts";
+export { readCompactReading } from "./lexicon/asset.ts";
 export { ENDING_IDS, ENDINGS, type Ending } from "./lexicon/endings.ts";
 export {
   type AllowedLists,
@@ -287,6 +288,7 @@ export {
   ipa,
   MERGERS,
   type Merger,
+  type OwnWord,
   SOUTHERN_BRITISH,
 } from "./sounds/accents.ts";
 export { closestSounds, soundDistance } from "./sounds/closeness.ts";
@@ -306,6 +308,7 @@ export { type DecodeOptions, type Decoding, decode, decodings } from "./spelling
 export { gappedWord } from "./spelling/gapped.ts";
 export { GPCS, type Gpc, gpcById, gpcId, partsOfGpcId } from "./spelling/gpc.ts";
 export { MARK_KINDS, type MarkKind, marksOf, type SpellingMarks } from "./spelling/marks.ts";
+export { choicesAt, pickAt, picksOf, readingOfPicks, type SoundPick } from "./spelling/pick-sounds.ts";
 export { readingIn, saidPhonemes, soundsOf } from "./spelling/said.ts";
 export { graphemesOf, phonemesOf, type Segmentation, type Slot, type Unit } from "./spelling/segmentation.ts";
 export { type Syllable, type SyllableType, syllablesOf } from "./spelling/syllables.ts";

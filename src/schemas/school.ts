@@ -25,10 +25,18 @@ const masteryField = z
   })
   .refine(({ right, of }) => right <= of, "cannot ask for more right answers than answers");
 
+export const ownWordField = z.object({
+  word: wordField.max(20, "a word of your own has at most 20 letters"),
+  /** Ids of correspondences, joined by full stops. */
+  reading: z.string().min(1).max(300),
+  isCapital: z.boolean(),
+});
+
 export const schoolInput = z.object({
   accent: z.object({
     accent: z.enum(ACCENTS, `must be one of ${ACCENTS.join(", ")}`),
     mergers: z.array(z.enum(MERGERS, `must be one of ${MERGERS.join(", ")}`)).max(MERGERS.length, "names each once"),
+    ownWords: z.array(ownWordField).max(200, "at most 200 words of your own").optional(),
   }),
   soundStyle: z.enum(SOUND_STYLES, `must be one of ${SOUND_STYLES.join(", ")}`).default(DEFAULT_SOUND_STYLE),
   taps: z.object({ clustersTogether: z.boolean(), vowelNasalTogether: z.boolean() }),

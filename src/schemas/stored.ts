@@ -15,7 +15,7 @@ import {
 } from "../core/light.ts";
 import { activityContentField } from "./activity-content.ts";
 import { aimField, practiceField, soundField } from "./fields.ts";
-import { schoolInput } from "./school.ts";
+import { ownWordField, schoolInput } from "./school.ts";
 import { placeField } from "./sessions.ts";
 import { oralItemField } from "./set-content.ts";
 
@@ -137,10 +137,9 @@ export const storedTemplateParts = z.array(
 
 /** The choices of the school; one that is missing or cannot be read has its default, and no word kept out is let in. */
 export const storedSchool = z.object({
-  accent: schoolInput.shape.accent.catch(() => ({
-    ...DEFAULT_SCHOOL.accent,
-    mergers: [...DEFAULT_SCHOOL.accent.mergers],
-  })),
+  accent: schoolInput.shape.accent
+    .extend({ ownWords: readableOnes(ownWordField).optional().catch(undefined) })
+    .catch(() => ({ accent: DEFAULT_SCHOOL.accent.accent, mergers: [...DEFAULT_SCHOOL.accent.mergers] })),
   soundStyle: schoolInput.shape.soundStyle.catch(DEFAULT_SCHOOL.soundStyle),
   taps: schoolInput.shape.taps.catch(DEFAULT_SCHOOL.taps),
   marks: readableOnes(z.enum(MARK_KINDS)).catch([...DEFAULT_SCHOOL.marks]),

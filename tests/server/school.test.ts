@@ -69,6 +69,41 @@ describe("the school's choices", () => {
     expect((await send("PUT /api/school", { body: SCHOOL })).status).toBe(200);
   });
 
+  it("say a word of its own as it was picked, everywhere, and keep what two people put in at once", async () => {
+    const base = (await send("GET /api/school")).body;
+    const put = (word: string, reading: string) =>
+      send("PUT /api/school", {
+        body: { ...base, accent: { ...base.accent, ownWords: [{ word, reading, isCapital: false }] }, base },
+      });
+    await Promise.all([put("zog", "z=z.o=ɒ.g=g"), put("vane", "v=v.a=ɑː.n=n.e=iː")]);
+    const { ownWords } = (await send("GET /api/school")).body.accent;
+    expect(ownWords.map(({ word }: { word: string }) => word).sort()).toEqual(["vane", "zog"]);
+    expect((await card("zog")).card.readings[0].units.map((unit: { phonemes: string[] }) => unit.phonemes[0])).toEqual([
+      "z",
+      "ɒ",
+      "g",
+    ]);
+    const older = (await send("PUT /api/school", { body: { ...base, never: ["gull"], base } })).body;
+    expect([older.never, older.accent.ownWords.length]).toEqual([["gull"], 2]);
+    await send("PUT /api/school", { body: SCHOOL });
+    expect((await card("zog")).card).toBeUndefined();
+  });
+
+  it("refuse a word of its own that is kept out, or would sound like one", async () => {
+    const ownWords = [
+      { word: "damn", reading: "d=d.a=æ.mn=m", isCapital: false },
+      { word: "phuk", reading: "ph=f.u=ʌ.k=k", isCapital: false },
+      { word: "zog", reading: "z=z.o=ɒ.g=g", isCapital: false },
+    ];
+    const { status, body } = await send("PUT /api/school", {
+      body: { ...SCHOOL, accent: { ...SCHOOL.accent, ownWords } },
+    });
+    expect(status).toBe(400);
+    expect(body.error.fields).toHaveLength(2);
+    expect(body.error.message).toMatch(/damn is kept out .*; phuk would sound like/);
+    expect((await send("GET /api/school")).body).toEqual(SCHOOL);
+  });
+
   it.each([
     ["an accent that is none", { ...SCHOOL, accent: { accent: "klingon", mergers: [] } }, /must be one of/],
     ["a merger that is none", { ...SCHOOL, accent: { accent: "southern-british", mergers: ["x"] } }, /must be one of/],

@@ -1,8 +1,15 @@
 import { type AccentSettings, accentKey } from "../sounds/accents.ts";
 import { readingIn } from "../spelling/said.ts";
 import type { Lexicon, LexiconWord } from "./lexicon.ts";
+import { ownEntries } from "./own-words.ts";
 
 const KNOWN = new WeakMap<Lexicon, Map<string, Lexicon>>();
+/** A school has one way to say words; others are looked at while it chooses, and each own word makes another. */
+const MOST_KNOWN = 6;
+/** Words of more syllables are in no chain. */
+const MOST_SYLLABLES = 2;
+
+const commonestFirst = (words: readonly LexiconWord[]): LexiconWord[] => [...words].sort((a, b) => b.zipf - a.zipf);
 
 /**
  * A word list as an accent says it: worked out once for each accent. Everything that is asked of the list
@@ -27,8 +34,14 @@ export function lexiconIn(lexicon: Lexicon, settings: AccentSettings): Lexicon {
       }
       return word;
     };
-    const words = lexicon.words.map(inAccent);
     const base = lexicon;
+    const own = ownEntries(settings.ownWords ?? [], base);
+    /** The list's words, with the school's own in the place of those it says otherwise. */
+    const withOwn = (listed: readonly LexiconWord[], mine: readonly LexiconWord[]) =>
+      own.size === 0 ? listed : commonestFirst([...listed.filter(({ word }) => !own.has(word)), ...mine]);
+    const mine = [...own.values()];
+    const short = mine.filter(({ syllables }) => syllables <= MOST_SYLLABLES);
+    const words = withOwn(base.words, short).map(inAccent);
     said = {
       version: base.version,
       accent: settings,
@@ -36,17 +49,24 @@ export function lexiconIn(lexicon: Lexicon, settings: AccentSettings): Lexicon {
       unsuitable: base.unsuitable,
       unsuitableWords: base.unsuitableWords,
       otherWords: base.otherWords,
-      unsplittable: base.unsplittable,
+      unsplittable: (word) => !own.has(word) && base.unsplittable(word),
       get longWords() {
-        return base.longWords.map(inAccent);
+        return withOwn(
+          base.longWords,
+          mine.filter((entry) => !short.includes(entry)),
+        ).map(inAccent);
       },
       get: (word) => {
-        const entry = base.get(word);
+        const entry = own.get(word) ?? base.get(word);
         return entry && inAccent(entry);
       },
     };
-    known.set(key, said);
   }
+  // The one that was asked for longest ago goes first.
+  known.delete(key);
+  known.set(key, said);
+  const [oldest] = known.keys();
+  if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest);
   return said;
 }
 

@@ -16,9 +16,21 @@ export const MERGERS = [
 ] as const;
 export type Merger = (typeof MERGERS)[number];
 
+/** A word of the school's own, or one that is said otherwise there than the word list says. */
+export interface OwnWord {
+  /** Lower case. */
+  readonly word: string;
+  /** Its graphemes with their sounds, as the word list's file writes them: `"z.o.g"`, `"w.i.ck"`. */
+  readonly reading: string;
+  /** Written with a capital: a name. */
+  readonly isCapital: boolean;
+}
+
+/** How a school says words. */
 export interface AccentSettings {
   readonly accent: Accent;
   readonly mergers: readonly Merger[];
+  readonly ownWords?: readonly OwnWord[] | undefined;
 }
 
 /**
@@ -29,8 +41,9 @@ export const GENERAL_AMERICAN: AccentSettings = { accent: "general-american", me
 export const SOUTHERN_BRITISH: AccentSettings = { accent: "southern-british", mergers: ["wh-w"] };
 
 /** The same for the same settings, whatever their order: what word lists and graphs are kept by. */
-export function accentKey({ accent, mergers }: AccentSettings): string {
-  return [accent, ...[...new Set(mergers)].sort()].join(" ");
+export function accentKey({ accent, mergers, ownWords = [] }: AccentSettings): string {
+  const own = ownWords.map(({ word, reading, isCapital }) => `${word}:${reading}${isCapital ? ":name" : ""}`);
+  return [accent, ...[...new Set(mergers)].sort(), ...own.sort()].join(" ");
 }
 
 /**

@@ -4,6 +4,7 @@ import { DemoChoice } from "./DemoChoice.tsx";
 import { DictationChecklist } from "./DictationChecklist.tsx";
 import { HelpChoice } from "./HelpChoice.tsx";
 import { KnownWhen } from "./KnownWhen.tsx";
+import { OwnWords } from "./OwnWords.tsx";
 import { Section } from "./parts.tsx";
 import { SentencesWritten } from "./SentencesWritten.tsx";
 import { TimeZone } from "./TimeZone.tsx";
@@ -27,6 +28,7 @@ export default function Settings({ school: first, timeZone, samples, words, isDe
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] items-start gap-5 lg:grid-cols-2">
         <div className="grid gap-5">
           <WordsSound {...choices} samples={samples} />
+          <OwnWords {...choices} />
           <WordsKeptOut {...choices} />
           <SentencesWritten {...choices} />
           <DictationChecklist {...choices} />

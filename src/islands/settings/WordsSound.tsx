@@ -33,7 +33,9 @@ interface Props extends SchoolChoices {
 export function WordsSound({ school, change, samples }: Props) {
   const { accent, mergers } = school.accent;
   const toggle = (merger: Merger, on: boolean) =>
-    change({ accent: { accent, mergers: on ? [...mergers, merger] : mergers.filter((one) => one !== merger) } });
+    change({
+      accent: { ...school.accent, mergers: on ? [...mergers, merger] : mergers.filter((one) => one !== merger) },
+    });
   const example = samples[accent].map(({ word, phonemes }) => (
     <span key={word} className="grid justify-items-center">
       <span className="font-learner text-[26px] leading-tight">{word}</span>
@@ -48,7 +50,7 @@ export function WordsSound({ school, change, samples }: Props) {
         value={accent}
         choices={ACCENTS}
         names={ACCENT_NAME}
-        onChange={(next) => change({ accent: { accent: next, mergers } })}
+        onChange={(next) => change({ accent: { ...school.accent, accent: next } })}
       />
       <p className="mt-3 text-[14px] text-quiet">
         Said alike here. A difference of accent is never scored as an error.

@@ -14,14 +14,16 @@ const isPlain = (value: unknown): value is Record<string, unknown> =>
 export function mergeChoices<T>(base: T, mine: T, theirs: T): T {
   if (dequal(mine, base)) return theirs;
   if (dequal(theirs, base)) return mine;
-  if (Array.isArray(base) && Array.isArray(mine) && Array.isArray(theirs)) {
+  if (Array.isArray(mine) && Array.isArray(theirs)) {
+    // A list that was not there yet was empty.
+    const before: readonly unknown[] = Array.isArray(base) ? base : [];
     const isIn = (list: readonly unknown[], value: unknown) => list.some((one) => dequal(one, value));
-    const left = theirs.filter((one) => isIn(mine, one) || !isIn(base, one));
-    return [...left, ...mine.filter((one) => !isIn(base, one) && !isIn(left, one))] as T;
+    const left = theirs.filter((one) => isIn(mine, one) || !isIn(before, one));
+    return [...left, ...mine.filter((one) => !isIn(before, one) && !isIn(left, one))] as T;
   }
   if (isPlain(base) && isPlain(mine) && isPlain(theirs))
     return Object.fromEntries(
-      Object.entries(mine).map(([key, value]) => [key, mergeChoices(base[key], value, theirs[key])]),
+      Object.keys({ ...theirs, ...mine }).map((key) => [key, mergeChoices(base[key], mine[key], theirs[key])]),
     ) as T;
   return mine;
 }

@@ -5,6 +5,7 @@ import { countWhatIsNot } from "../evidence/recount.ts";
 import { csvFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
 import { setTimeZone } from "./installation.ts";
+import { refuseOwnWords } from "./own-words.ts";
 import { getSchool, saveSchool } from "./school.ts";
 import {
   checkRows,
@@ -35,6 +36,7 @@ export const SCHOOL_ROUTES = {
     summary: "Stores the school's choices.",
     answers: "the choices",
     body: schoolChangeInput,
+    prepare: ({ body }) => refuseOwnWords(body),
     run: ({ db, body }) => saveSchool(db, body),
     // Another rule of what counts: totals are made anew, a learner at a time.
     afterwards: ({ db, write }) => countWhatIsNot(db, write),

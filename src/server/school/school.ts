@@ -16,7 +16,10 @@ export async function getSchool(db: Queryable): Promise<SchoolSettings> {
 /** Stores the school's settings, together with what others have changed since. @returns them as they are stored */
 export async function saveSchool(db: Queryable, { base, ...input }: SchoolChangeInput): Promise<SchoolSettings> {
   const merged: SchoolSettings = base ? mergeChoices<SchoolSettings>(base, input, await getSchool(db)) : input;
-  const school = { ...merged, never: [...new Set(merged.never)].sort() };
+  // Of two who say one word in two ways the later one stands.
+  const ownWords = [...new Map((merged.accent.ownWords ?? []).map((own) => [own.word, own])).values()];
+  const accent = { ...merged.accent, ownWords: ownWords.length > 0 ? ownWords : undefined };
+  const school = { ...merged, accent, never: [...new Set(merged.never)].sort() };
   await db
     .insert(workspace)
     .values({ id: ONLY_ROW, school })

@@ -4,6 +4,7 @@ import {
   fillRoutine,
   graphOf,
   judgeOralItem,
+  judgeOwnWord,
   lexiconIn,
   nextProbe,
   planChain,
@@ -17,7 +18,15 @@ import {
   wordCard,
   wordsThatTell,
 } from "../../core/index.ts";
-import type { AccentSettings, ChainRequest, ChainTarget, ProbeRequest, Sequence, StepRange } from "../../core/light.ts";
+import type {
+  AccentSettings,
+  ChainRequest,
+  ChainTarget,
+  OwnWord,
+  ProbeRequest,
+  Sequence,
+  StepRange,
+} from "../../core/light.ts";
 
 /**
  * What takes the word list long: run by a worker thread, one definition each, and asked for by name (`pool.ts`). All of
@@ -29,6 +38,9 @@ export const WORD_TASKS = {
   fillRoutine,
   judgeOralItem: (...[item, rules]: [Parameters<typeof judgeOralItem>[0], Parameters<typeof judgeOralItem>[1]]) =>
     judgeOralItem(item, rules),
+  /** Of each word what is wrong with it, or undefined. */
+  judgeOwnWords: (words: readonly OwnWord[], accent: AccentSettings, never: readonly string[]) =>
+    words.map((own) => judgeOwnWord(own, lexiconIn(shippedLexicon(), accent), never)),
   nextProbe: (request: ProbeRequest) => nextProbe(request),
   planChain: (request: ChainRequest) => planChain(request),
   planFirst: (...[request, targets]: [Parameters<typeof planFirst>[0], readonly ChainTarget[]]) =>
