@@ -12,6 +12,7 @@ import { openDatabase } from "../src/server/db/database.ts";
 import { countWhatIsNot } from "../src/server/evidence/recount.ts";
 import { startServer } from "../tests/server/built-server.ts";
 import { plantAnswers } from "./lib/plant-answers.ts";
+import { FRUGAL } from "./lib/serve-in-child.mjs";
 
 const [seconds = 300, devices = 30, answers = 0] = process.argv.slice(2).map(Number);
 const folder = mkdtempSync(join(tmpdir(), "zip-step-load-"));
@@ -26,7 +27,9 @@ const planting = await startServer(folder, { demo: answers === 0 });
 const planted = new Promise((resolve) => planting.child.once("exit", resolve));
 planting.child.kill("SIGTERM");
 await planted;
-const { child, address } = await startServer(folder);
+// As `npm start` starts it.
+Object.assign(process.env, FRUGAL);
+const { child, address } = await startServer(folder, { warm: true });
 const json = { "content-type": "application/json" };
 const post = async (path: string, body: object) => {
   const answer = await fetch(`${address}${path}`, { method: "POST", headers: json, body: JSON.stringify(body) });

@@ -108,3 +108,35 @@ test("the short help of a screen is shut for good there, and comes back by Setti
   await expect(help).toBeVisible();
   await context.close();
 });
+
+test("what is pressed before the page listens is done once it does", async ({ page, server }) => {
+  let listen: () => void = () => undefined;
+  const drawn = new Promise<void>((resolve) => {
+    listen = resolve;
+  });
+  await page.route(/\.js$/, async (route) => {
+    if (!route.request().url().endsWith("early-presses.js")) await drawn;
+    await route.continue();
+  });
+  await page.goto(`${server.address}/families`, { waitUntil: "commit" });
+  const tab = page.getByRole("tab", { name: "Pairs" });
+  await tab.click();
+  await expect(tab).toHaveAttribute("aria-selected", "false");
+  listen();
+  await expect(tab).toHaveAttribute("aria-selected", "true");
+
+  // A key is taken up once, and by one page alone.
+  const held = new Promise<void>((resolve) => {
+    listen = resolve;
+  });
+  await page.unroute(/\.js$/);
+  await page.route(/\.js$/, async (route) => {
+    if (!route.request().url().endsWith("early-presses.js")) await held;
+    await route.continue();
+  });
+  await page.goto(`${server.address}/bench?start=empty`, { waitUntil: "commit" });
+  await page.locator("astro-island[ssr]").first().waitFor({ state: "attached" });
+  await page.keyboard.press("?");
+  listen();
+  await expect(page.getByRole("dialog")).toBeVisible();
+});

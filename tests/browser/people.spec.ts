@@ -73,6 +73,33 @@ test("a backup is made, says what is inside, and is put back", async ({ page, se
   await expect(page.getByText("before another was put back")).toBeVisible();
 });
 
+test("a backup in the making shows how far it is, and Stop asks for its end", async ({ page, server }) => {
+  await page.goto(`${server.address}/backups`);
+  await alive(page);
+  // This one is too small to be looked at: it is held back, and how far it is is told here as the server tells it.
+  let send: () => void = () => undefined;
+  const asked = new Promise<void>((resolve) => {
+    send = resolve;
+  });
+  await page.route("**/api/backups", async (route) => {
+    if (route.request().method() === "POST") await asked;
+    await route.continue();
+  });
+  await page.route("**/api/backup-work", (route) =>
+    route.request().method() === "GET"
+      ? route.fulfill({ json: { reason: "request", stage: "packing", share: 0.4 } })
+      : route.continue(),
+  );
+  await page.getByRole("button", { name: "Make a backup now" }).click();
+  await expect(page.getByRole("progressbar", { name: "Packing them" })).toHaveAttribute("value", "0.4");
+  const ending = page.waitForResponse((answer) => answer.request().method() === "DELETE");
+  await page.getByRole("button", { name: "Stop" }).click();
+  expect((await ending).status()).toBe(204);
+  send();
+  await expect(page.getByRole("progressbar")).toBeHidden();
+  await expect(page.getByText("A backup was made and looked through.")).toBeVisible();
+});
+
 test("groups are proposed, changed by hand with the figures following, and made", async ({ page, server }) => {
   const body = (name: string, learners: string[]) => ({ name, sequenceId: "phased", step: 20, learners });
   for (const one of [body("Woodlarks", ["Wim", "Wen"]), body("Widgeons", ["Wyn", "Wat"])])

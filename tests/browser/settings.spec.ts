@@ -66,3 +66,39 @@ test("what counts as evidence, and what a sentence is looked over for: chosen in
   await expect(shown).toHaveText("The ship is big.");
   expect((await page.request.put(`${server.address}/api/school`, { data: before })).ok()).toBe(true);
 });
+
+test("a word of the school's own: a sound picked for its letters, known everywhere, refused when it sounds rude", async ({
+  page,
+  server,
+}) => {
+  const before = await (await page.request.get(`${server.address}/api/school`)).json();
+  await page.goto(`${server.address}/settings`);
+  await alive(page);
+  const word = page.getByLabel("A word", { exact: true });
+  await word.fill("Zane");
+  const part = page.getByRole("group", { name: "Words of your own" });
+  await expect(part).toContainText("/z-ai-n/");
+  // Said in two parts here: the e is no longer joined to the a.
+  await part.getByLabel("Sound of letter 2").selectOption({ label: "a as in cat" });
+  await expect(part.getByLabel("Sound of letter 4")).toBeVisible();
+  await part.getByLabel("Sound of letter 4").selectOption({ label: "e as in me" });
+  await part.getByRole("button", { name: "Put it in" }).click();
+  await expect(part.getByRole("listitem")).toContainText("Zane");
+  await expect
+    .poll(async () => (await (await page.request.get(`${server.address}/api/school`)).json()).accent.ownWords)
+    .toEqual([{ word: "zane", reading: "z=z.a=æ.n=n.e=iː", isCapital: true }]);
+
+  await word.fill("phuk");
+  await part.getByRole("button", { name: "Put it in" }).click();
+  await expect(page.getByRole("alert")).toContainText("phuk would sound like a word that is kept out");
+  await expect(word).toHaveValue("phuk");
+  await word.fill("");
+
+  const { card } = await (await page.request.get(`${server.address}/api/words/zane`)).json();
+  expect(card.readings[0].units.map(({ grapheme }: { grapheme: string }) => grapheme)).toEqual(["z", "a", "n", "e"]);
+  await part.getByRole("button", { name: "Take Zane out" }).click();
+  await expect(part.getByRole("listitem")).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(part.getByRole("listitem")).toContainText("Zane");
+  expect((await page.request.put(`${server.address}/api/school`, { data: before })).ok()).toBe(true);
+});

@@ -43,6 +43,26 @@ test("it listens on this machine alone, however it is started, and says why", as
   rmSync(`${server.folder}-open`, { recursive: true, force: true });
 });
 
+for (const signal of ["SIGINT", "SIGKILL"] as const)
+  test(`started as by npm start it gives the records back when that is ended by ${signal}`, async ({ server }) => {
+    const folder = `${server.folder}-${signal}`;
+    const port = await freePort();
+    const begin = "import('./scripts/lib/serve-in-child.mjs').then(({ serveInChild }) => serveInChild())";
+    const child = spawn("node", ["-e", begin], {
+      env: { ...process.env, ZIP_STEP_DATA: folder, ZIP_STEP_PORT: String(port), ZIP_STEP_WARM: "0" },
+      stdio: ["ignore", "pipe", "inherit"],
+    });
+    let said = "";
+    child.stdout.on("data", (data) => (said += data));
+    await expect.poll(() => said, { timeout: 60_000 }).toContain("Zip Step is at");
+    child.kill(signal);
+    await expect(async () => {
+      await expect(fetch(`http://127.0.0.1:${port}/api/health`)).rejects.toThrow();
+      expect(readdirSync(folder).filter((name) => name.startsWith("in-use-by"))).toEqual([]);
+    }).toPass({ timeout: 30_000 });
+    rmSync(folder, { recursive: true, force: true });
+  });
+
 test("addresses that name nothing answer 404 in words", async ({ page, server }) => {
   const nowhere = "00000000-0000-4000-8000-000000000000";
   for (const path of [

@@ -1,8 +1,10 @@
-import { cpSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, truncateSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { BACKUP_STAGES, type BackupStage } from "../../src/server/backup/backup-progress.ts";
 import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
 import { unpackBackup } from "../../src/server/backup/unpack.ts";
+import { inFull } from "../in-full.ts";
 import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
@@ -12,7 +14,7 @@ process.env["ZIP_STEP_BACKUPS"] = "2";
 afterAll(() => {
   delete process.env["ZIP_STEP_BACKUPS"];
 });
-const { openedDatabase } = await import("../../src/server/db/application-database.ts");
+const { closeDatabase, openedDatabase } = await import("../../src/server/db/application-database.ts");
 
 const group = (name: string) =>
   send("POST /api/groups", { body: { name, sequenceId: "short-vowels-first", step: 3, learners: ["Gull"] } });
@@ -97,5 +99,52 @@ describe("a backup", () => {
     expect(listBackups(folder).some((one) => one.name === name)).toBe(true);
     expect(readdirSync(join(folder, "backups")).filter((file) => file.endsWith(".part"))).toEqual([]);
     await unpackBackup(path(daily[0]?.name as string), join(folder, "unpacked"));
+  });
+
+  it("is stopped in each of its stages: nothing is left of it", async () => {
+    const opened = await openedDatabase();
+    const made = () => readdirSync(join(folder, "backups")).sort();
+    const before = made();
+    for (const stage of ["packing", ...BACKUP_STAGES].slice(0, inFull(1, 5)) as BackupStage[]) {
+      const seen: string[] = [];
+      const stopper = new AbortController();
+      const making = opened.backUp("request", new Date(), {
+        signal: stopper.signal,
+        onProgress: (progress) => {
+          seen.push(progress.stage);
+          expect(progress.share).toBeGreaterThanOrEqual(0);
+          expect(progress.share).toBeLessThanOrEqual(1);
+          if (progress.stage === stage) stopper.abort();
+        },
+      });
+      await expect(making, stage).rejects.toMatchObject({ code: "stopped" });
+      expect(seen.at(-1), stage).toBe(stage);
+      expect(made(), stage).toEqual(before);
+    }
+  });
+
+  it("cut short by a crash leaves nothing behind that the next start does not take away", async () => {
+    const left = [".copy", ".looked-through", ".part"].map((ending) => path(`2027.zip-step-backup${ending}`));
+    for (const one of left) mkdirSync(one);
+    await closeDatabase();
+    await openedDatabase();
+    expect(left.filter((one) => existsSync(one))).toEqual([]);
+  });
+
+  it("made while others write says how far it is, and holds what was there at one moment", async () => {
+    const coming = (async () => {
+      for (let k = 0; k < 30; k++) await group(`Coming ${k}`);
+    })();
+    const making = send("POST /api/backups");
+    let said: { reason: string; stage: string } | null = null;
+    for (let k = 0; k < 500 && said === null; k++) said = (await send("GET /api/backup-work")).body;
+    expect(said).toMatchObject({ reason: "request", stage: expect.stringMatching(BACKUP_STAGES.join("|")) });
+    const backup = (await making).body;
+    await coming;
+    expect((await send("GET /api/backup-work")).body).toBeNull();
+    const header = await unpackBackup(path(backup.name), join(folder, "unpacked"));
+    // Each group came with one learner.
+    expect(header.counts["groups"]).toBe(header.counts["learners"]);
+    expect(header.counts["groups"]).toBeGreaterThan(1);
   });
 });

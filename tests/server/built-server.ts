@@ -7,8 +7,13 @@ export interface RunningServer {
   readonly address: string;
 }
 
-/** Starts the built server on a data folder and waits until it answers. @throws Error with what it said when it does not */
-export async function startServer(folder: string, { demo = false } = {}): Promise<RunningServer> {
+/**
+ * Starts the built server on a data folder and waits until it answers.
+ *
+ * @param options.warm whether it makes ready what the first questions would wait for
+ * @throws Error with what it said when it does not
+ */
+export async function startServer(folder: string, { demo = false, warm = false } = {}): Promise<RunningServer> {
   const port = await freePort();
   const child = spawn("node", ["scripts/serve.mjs"], {
     env: {
@@ -16,7 +21,7 @@ export async function startServer(folder: string, { demo = false } = {}): Promis
       ZIP_STEP_DATA: folder,
       ZIP_STEP_PORT: String(port),
       ZIP_STEP_DEMO: demo ? "1" : "0",
-      ZIP_STEP_WARM: "0",
+      ZIP_STEP_WARM: warm ? "1" : "0",
     },
     stdio: ["ignore", "pipe", "pipe"],
   });

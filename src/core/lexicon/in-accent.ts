@@ -41,11 +41,15 @@ export function lexiconIn(lexicon: Lexicon, settings: AccentSettings): Lexicon {
       own.size === 0 ? listed : commonestFirst([...listed.filter(({ word }) => !own.has(word)), ...mine]);
     const mine = [...own.values()];
     const short = mine.filter(({ syllables }) => syllables <= MOST_SYLLABLES);
-    const words = withOwn(base.words, short).map(inAccent);
+    // Made when first asked for: whoever looks up a word needs no list of all.
+    let words: readonly LexiconWord[] | undefined;
     said = {
       version: base.version,
       accent: settings,
-      words,
+      get words() {
+        words ??= withOwn(base.words, short).map(inAccent);
+        return words;
+      },
       unsuitable: base.unsuitable,
       unsuitableWords: base.unsuitableWords,
       otherWords: base.otherWords,

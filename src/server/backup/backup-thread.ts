@@ -16,7 +16,9 @@ export async function backupTask(task: BackupTask, watching: Watching = {}): Pro
   try {
     signal?.throwIfAborted();
     const filename = threadFile("backup-worker");
-    return await (filename ? inThread(filename, task, watching) : doTask(task, watching));
+    const header = await (filename ? inThread(filename, task, watching) : doTask(task, watching));
+    signal?.throwIfAborted();
+    return header;
   } catch (error) {
     throw signal?.aborted ? new AppError("stopped", "This was stopped.") : error;
   }

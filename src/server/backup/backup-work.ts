@@ -1,3 +1,4 @@
+import { isAtWork } from "../collect-at-rest.ts";
 import type { BackupReason } from "./backup-file.ts";
 import type { BackupProgress, Watching } from "./backup-progress.ts";
 
@@ -37,6 +38,7 @@ export function followed<T>(reason: BackupReason, run: (watching: Watching) => P
       });
     } finally {
       underWay = undefined;
+      isAtWork();
     }
   });
   last = work.catch(() => undefined);

@@ -1,19 +1,19 @@
-import { constants, renameSync, rmSync } from "node:fs";
-import { cp } from "node:fs/promises";
-import { dirname, join } from "node:path";
+import { renameSync, rmSync } from "node:fs";
+import { dirname } from "node:path";
 import type { PGlite } from "@electric-sql/pglite";
 import { syncPath } from "../db/synced-files.ts";
 import { AppError } from "../http/errors.ts";
 import { type BackupHeader, countRows } from "./backup-file.ts";
 import type { Watching } from "./backup-progress.ts";
 import { backupTask } from "./backup-thread.ts";
+import { copyFolder } from "./copy-folder.ts";
 
-/** Names of what lies beside the backups while one is made. */
-const [COPY, LOOKED_THROUGH, UNFINISHED] = ["copy-in-the-making", "looked-through", ".part"];
+/** How the names end of what lies beside the backups while one is made. */
+const UNFINISHED = { file: ".part", copy: ".copy", lookedThrough: ".looked-through" } as const;
 
 /** What was left of a backup that was cut short, by its name in the folder of backups. */
 export const isUnfinished = (name: string): boolean =>
-  name === COPY || name === LOOKED_THROUGH || name.endsWith(UNFINISHED);
+  Object.values(UNFINISHED).some((ending) => name.endsWith(ending));
 
 /** What a backup is made of: an open database, and the folder that it is in. */
 export interface BackedUp {
@@ -34,10 +34,9 @@ export async function writeBackup(
   of: Pick<BackupHeader, "madeAt" | "reason" | "workspaceId">,
   watching: Watching = {},
 ): Promise<BackupHeader> {
-  const folder = dirname(path);
-  const copy = join(folder, COPY);
-  const lookedThrough = join(folder, LOOKED_THROUGH);
-  const making = `${path}${UNFINISHED}`;
+  const copy = `${path}${UNFINISHED.copy}`;
+  const lookedThrough = `${path}${UNFINISHED.lookedThrough}`;
+  const making = `${path}${UNFINISHED.file}`;
   try {
     watching.onProgress?.({ stage: "copying", share: 0 });
     const counts = await copyDatabase(client, dataDir, copy);
@@ -46,7 +45,7 @@ export async function writeBackup(
     rmSync(copy, { recursive: true, force: true });
     await backupTask({ task: "unpack", path: making, folder: lookedThrough }, watching);
     renameSync(making, path);
-    syncPath(folder);
+    syncPath(dirname(path));
     return header;
   } finally {
     for (const left of [copy, lookedThrough, making]) rmSync(left, { recursive: true, force: true });
@@ -64,13 +63,11 @@ async function copyDatabase(
   dataDir: string,
   copy: string,
 ): Promise<Record<string, number>> {
-  rmSync(copy, { recursive: true, force: true });
   await client.exec("checkpoint");
   try {
     return await client.transaction(async (tx) => {
       const counts = await countRows(tx as unknown as PGlite);
-      // Where the disk can, nothing is copied until one of the two is changed.
-      await cp(dataDir, copy, { recursive: true, mode: constants.COPYFILE_FICLONE });
+      await copyFolder(dataDir, copy);
       return counts;
     });
   } catch (error) {

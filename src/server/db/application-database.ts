@@ -112,8 +112,12 @@ let looksAfterItself = false;
 function lookAfter(): void {
   looksAfterItself = true;
   // Give the folder back on the way out; a crash is covered by the lock's own check.
+  let isGoing = false;
   for (const signal of ["SIGINT", "SIGTERM"] as const)
-    process.once(signal, async () => {
+    process.on(signal, async () => {
+      // From a terminal it may come twice, once passed on; the second must not cut the first short.
+      if (isGoing) return;
+      isGoing = true;
       // Not to be opened anew by a request that comes in meanwhile.
       await giveBack();
       process.exit(0);

@@ -22,6 +22,17 @@ describe("choices that two people changed at once", () => {
     expect(mergeChoices(base, { ...base, accent: "irish" }, { ...base, accent: "british" }).accent).toBe("irish");
   });
 
+  it("keep a choice that came into being since, and both lists where there was none", () => {
+    type Choices = { never: string[]; own?: string[] };
+    const before: Choices = { never: [] };
+    expect(mergeChoices<Choices>(before, { never: ["gull"] }, { never: [], own: ["zog"] })).toEqual({
+      never: ["gull"],
+      own: ["zog"],
+    });
+    const both = mergeChoices<Choices>(before, { never: [], own: ["wick"] }, { never: [], own: ["zog"] });
+    expect(both.own).toEqual(["zog", "wick"]);
+  });
+
   it("have a word once, though both put it in", () => {
     const both = { ...base, never: ["gull", "tern", "auk"] };
     expect(mergeChoices(base, { ...both, accent: "irish" }, both).never).toEqual(["gull", "tern", "auk"]);
