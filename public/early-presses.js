@@ -6,19 +6,21 @@
   const NOT_LISTENING = "astro-island[ssr]";
   const LISTENING = "astro-island:not([ssr])";
   const MOST_KEYS = 20;
-  /** Parts of a screen that a key may be meant for. */
-  const LOADING = "astro-island[ssr][client='load']";
   const PRESSED = "button, [role=button], [role=tab], [role=menuitem], [role=switch]";
   /** Presses by the part that does not listen yet. */
   const presses = new Map();
   let keys = [];
+  const whenIdle = window.requestIdleCallback ?? ((run) => setTimeout(run, 100));
 
+  /** All that comes with a press: a menu opens, and a tab is chosen, as the pointer goes down. */
   const press = (element) => {
     if (!element.isConnected) return;
-    // A menu opens as the pointer goes down, or by this key.
-    if (/menu|listbox/.test(element.getAttribute("aria-haspopup") ?? ""))
-      element.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true, cancelable: true }));
-    else element.click();
+    const at = { bubbles: true, cancelable: true, composed: true, button: 0, pointerId: 1, pointerType: "mouse" };
+    element.dispatchEvent(new PointerEvent("pointerdown", at));
+    element.dispatchEvent(new MouseEvent("mousedown", at));
+    element.dispatchEvent(new PointerEvent("pointerup", at));
+    element.dispatchEvent(new MouseEvent("mouseup", at));
+    element.click();
   };
 
   document.addEventListener(
@@ -50,11 +52,14 @@
     ({ target }) => {
       const elements = presses.get(target) ?? [];
       presses.delete(target);
-      const waiting = document.querySelector(LOADING) ? [] : keys;
+      // Nobody knows which part a key is meant for: it waits until all listen.
+      const waiting = document.querySelector(NOT_LISTENING) ? [] : keys;
       if (waiting.length > 0) keys = [];
-      // What the part does when it is first drawn comes before.
+      // What the part does when it is first drawn comes before; it listens to keys only after that.
       setTimeout(() => {
         for (const element of elements) press(element);
+      });
+      whenIdle(() => {
         for (const { key, code, shiftKey, ctrlKey, metaKey, altKey } of waiting)
           document.body.dispatchEvent(
             new KeyboardEvent("keydown", { key, code, shiftKey, ctrlKey, metaKey, altKey, bubbles: true, cancelable: true }),
