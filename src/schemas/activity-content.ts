@@ -5,6 +5,7 @@ import {
   type ContentOfKind,
   HOW_FAR,
   ORAL_SKILLS,
+  PATTERNS,
   POSITION_FACTS,
   WALK_WAYS,
 } from "../core/light.ts";
@@ -71,6 +72,17 @@ const CONTENT_FIELDS = {
     items: z.array(z.object({ word: wordField, real: z.boolean() })),
   }),
   sort: z.object({ ...kind("sort"), bins: z.array(z.object({ bin: binField, words })), table: words }),
+  "which-word": z.object({
+    ...kind("which-word"),
+    items: z.array(z.object({ sentence: z.string(), word: wordField, foils: words })),
+  }),
+  "word-parts": z.object({
+    ...kind("word-parts"),
+    part: z.enum(PATTERNS),
+    meaning: z.string(),
+    items: z.array(z.object({ base: wordField, word: wordField })),
+    sentences: z.array(z.string()),
+  }),
   text: z.object({ ...kind("text"), text: z.string(), targets: z.array(gpcField) }),
   free: z.object({ ...kind("free"), text: z.string() }),
 } satisfies { readonly [K in ActivityKind]: z.ZodType<ContentOfKind<K>> };

@@ -8,6 +8,7 @@ import {
 } from "../../core/light.ts";
 import { binName, factWords } from "./family-words.ts";
 import { SKILL_NAME } from "./oral-words.ts";
+import { PATTERN_SHORT } from "./pattern-names.ts";
 import { SET_WORDS } from "./set-words.ts";
 import { gpcLetters, gpcName, keyWordOf } from "./sounds.ts";
 
@@ -102,6 +103,22 @@ export const ACTIVITY_WORDS: { readonly [K in ActivityKind]: KindWords<ContentOf
     name: "Sort",
     shelf: "To build and to decide",
     line: ({ table, bins }) => ({ words: table, note: bins.map(({ bin }) => binName(bin)).join(" · ") }),
+  },
+  "which-word": {
+    name: "Which word fits?",
+    shelf: "To build and to decide",
+    line: ({ items }) => ({
+      words: items.map(({ word }) => word),
+      note: items.map(({ sentence }) => sentence).join(" "),
+    }),
+  },
+  "word-parts": {
+    name: "Parts of words",
+    shelf: "Sounds and words to read",
+    line: ({ part, meaning, items, sentences }) => ({
+      words: items.map(({ word }) => word),
+      note: [`${PATTERN_SHORT[part]}: ${meaning}`, ...sentences].join(" · "),
+    }),
   },
   text: {
     name: "Text",

@@ -11,6 +11,7 @@ import type {
 } from "../../core/light.ts";
 import { binName, factWords } from "./family-words.ts";
 import { oralAnswer, promptText } from "./oral-words.ts";
+import { PATTERN_SHORT } from "./pattern-names.ts";
 import { POSITION_NAME } from "./reasons.ts";
 import { gpcLetters, soundAlone, soundName } from "./sounds.ts";
 
@@ -169,6 +170,13 @@ export function promptLine(prompt: Prompt): SaidLine {
       return {
         say: `Read it. Where does it go: ${prompt.bins.map(binName).join(", ")}, or nowhere?`,
         answer: prompt.belongs === undefined ? "nowhere" : binName(prompt.bins[prompt.belongs] as Bin),
+      };
+    case "which-word":
+      return { say: `Read it: ${prompt.gapped} Which word fits: ${prompt.choices.join(", ")}?`, answer: prompt.word };
+    case "word-part":
+      return {
+        say: `Read ${prompt.base}, then ${prompt.word}. What does ${PATTERN_SHORT[prompt.part]} tell us?`,
+        answer: prompt.meaning,
       };
     case "read-text":
       return {

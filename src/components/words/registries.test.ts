@@ -68,6 +68,14 @@ const CONTENTS: { readonly [K in ActivityContent["kind"]]: Extract<ActivityConte
     ],
     table: ["day", "rain"],
   },
+  "which-word": { kind: "which-word", items: [{ sentence: "The cat sat.", word: "cat", foils: ["cut", "kit"] }] },
+  "word-parts": {
+    kind: "word-parts",
+    part: "suffix-s",
+    meaning: "more than one",
+    items: [{ base: "cat", word: "cats" }],
+    sentences: ["Ten cats sat."],
+  },
   text: { kind: "text", text: "A cat sat.", targets: ["a=æ"] },
   free: { kind: "free", text: "Sing." },
 };

@@ -3,6 +3,7 @@ import type { Bin } from "../families/sort-bins.ts";
 import type { WalkWay } from "../families/walk-parts.ts";
 import { type OralItem, wordsOfOralItem } from "../oral/item.ts";
 import type { OralSkill } from "../oral/skills.ts";
+import type { Pattern } from "../scope/patterns.ts";
 
 /** What each kind of activity is done with. */
 interface Contents {
@@ -55,6 +56,21 @@ interface Contents {
     readonly bins: readonly { readonly bin: Bin; readonly words: readonly string[] }[];
     /** All words, those that belong in no bin among them, as they are laid out. */
     readonly table: readonly string[];
+  };
+  /** A sentence with a word left out, to be chosen among others. */
+  readonly "which-word": {
+    readonly items: readonly {
+      readonly sentence: string;
+      readonly word: string;
+      readonly foils: readonly string[];
+    }[];
+  };
+  /** An ending or a beginning: what it means, words without and with it, sentences that show it. */
+  readonly "word-parts": {
+    readonly part: Pattern;
+    readonly meaning: string;
+    readonly items: readonly { readonly base: string; readonly word: string }[];
+    readonly sentences: readonly string[];
   };
   /** Spot and count today's sounds first, then read; GPC ids. */
   readonly text: { readonly text: string; readonly targets: readonly string[] };
@@ -295,6 +311,45 @@ export const ACTIVITY_KINDS = {
     },
     edits: [],
     needs: [],
+    cards: nothing,
+  },
+  "which-word": {
+    secondsPerItem: 20,
+    priority: 22,
+    isMain: false,
+    routine: "in-turns",
+    isWordList: false,
+    isChain: false,
+    words: ({ items }) => items.flatMap(({ word, foils }) => [word, ...foils]),
+    texts: ({ items }) => items.map(({ sentence }) => sentence),
+    items: ({ items }) => items.length,
+    without: (content, out) => {
+      const items = content.items.filter(
+        ({ sentence, word, foils }) => !hasAny(sentence, out) && ![word, ...foils].some((one) => out.has(one)),
+      );
+      return items.length > 0 ? { ...content, items } : undefined;
+    },
+    edits: [],
+    needs: [],
+    cards: nothing,
+  },
+  "word-parts": {
+    secondsPerItem: 15,
+    priority: 23,
+    isMain: false,
+    routine: "tapped",
+    isWordList: false,
+    isChain: false,
+    words: ({ items }) => items.flatMap(({ base, word }) => [base, word]),
+    texts: ({ sentences }) => sentences,
+    items: ({ items, sentences }) => items.length + sentences.length,
+    without: (content, out) => {
+      const items = content.items.filter(({ base, word }) => !out.has(base) && !out.has(word));
+      const sentences = content.sentences.filter((sentence) => !hasAny(sentence, out));
+      return items.length > 0 ? { ...content, items, sentences } : undefined;
+    },
+    edits: ["sentences"],
+    needs: ["word-cards"],
     cards: nothing,
   },
   text: {

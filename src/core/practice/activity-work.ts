@@ -9,6 +9,8 @@ import type { ContentCheck } from "./content-check.ts";
 import { contextOf } from "./dictation-context.ts";
 import type { ContentFault } from "./lesson-fault.ts";
 import * as make from "./make-content.ts";
+import { whichWord } from "./make-which-word.ts";
+import { wordParts } from "./make-word-parts.ts";
 import type { Prompt } from "./prompt.ts";
 
 /** What a kind of activity does with the word list. */
@@ -23,6 +25,16 @@ interface KindWork<C> {
   /** What is wrong with it for a group. */
   readonly faults: (content: C, check: ContentCheck) => ContentFault[];
 }
+
+/** A sentence with a line where a word is left out. */
+const withoutWord = (sentence: string, word: string): string =>
+  sentence
+    .split(/([A-Za-z'’]+)/)
+    .map((piece) => (piece.toLowerCase() === word ? GAP : piece))
+    .join("");
+
+/** The same for every word: how long it is would tell. */
+const GAP = "____";
 
 const typedByTeacher = () => undefined;
 const readAll = (content: ActivityContent, check: ContentCheck) => check.read(wordsOfContent(content));
@@ -164,6 +176,28 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
       });
     },
     faults: readAll,
+  },
+  "which-word": {
+    make: whichWord,
+    prompts: ({ items }) =>
+      items.map(({ sentence, word, foils }) => ({
+        code: "which-word",
+        word,
+        gapped: withoutWord(sentence, word),
+        choices: [word, ...foils].sort(),
+      })),
+    faults: (content, check) => [
+      ...check.read(wordsOfContent(content)),
+      ...check.texts(content.items.map(({ sentence }) => sentence)),
+    ],
+  },
+  "word-parts": {
+    make: wordParts,
+    prompts: ({ part, meaning, items, sentences }) => [
+      ...items.map(({ base, word }): Prompt => ({ code: "word-part", part, meaning, base, word })),
+      ...sentences.map((text): Prompt => ({ code: "read-text", text, targets: [], spans: [] })),
+    ],
+    faults: (content, check) => [...check.read(wordsOfContent(content)), ...check.texts(content.sentences)],
   },
   text: {
     make: make.linesToRead,

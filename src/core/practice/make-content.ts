@@ -21,7 +21,7 @@ import { isVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import { makeSentences } from "../texts/make-sentences.ts";
+import { makeSentences, type Sentence } from "../texts/make-sentences.ts";
 import { type ActivityContent, WORDS_A_SENTENCE } from "./activity-kinds.ts";
 import { withoutContext } from "./dictation-context.ts";
 import type { LessonRequest } from "./lesson-request.ts";
@@ -64,7 +64,17 @@ export function linesToRead(making: Making, count: number): ActivityContent | un
 const APART = 101;
 
 /** Sentences that the group can read; nothing that is held back stands in one. */
-function sentencesFor({ request, today }: Making, count: number, apart = 0): string[] {
+function sentencesFor(making: Making, count: number, apart = 0): string[] {
+  return sentencesOf(making, count, apart).map(({ text }) => text);
+}
+
+/**
+ * The same with what each is made of.
+ *
+ * @param count how many, from 1
+ * @param apart added to the seed
+ */
+export function sentencesOf({ request, today }: Making, count: number, apart: number): Sentence[] {
   const { taught, never = [], allowLists, focus, contrasts, seed } = request;
   const gpcs = [...new Set([...focus, ...contrasts.flatMap(({ a, b }) => [a, b])])];
   return makeSentences({
@@ -73,7 +83,7 @@ function sentencesFor({ request, today }: Making, count: number, apart = 0): str
     targets: gpcs.map((gpc) => ({ by: "gpc", gpc })),
     never: [...never, ...today.heldBack],
     ...(allowLists && { allowLists }),
-  }).map(({ text }) => text);
+  });
 }
 
 const FOILS = 3;
@@ -222,7 +232,7 @@ export function newSound({ request, today, lexicon }: Making): ActivityContent |
 }
 
 /** Readable words one unit away from a word, the commonest first; none that is held back. */
-function neighboursOf(word: string, { request, today, lexicon }: Making): string[] {
+export function neighboursOf(word: string, { request, today, lexicon }: Making): string[] {
   const graph = graphOf(lexicon);
   const node = graph.indexOf.get(word);
   if (node === undefined) return [];

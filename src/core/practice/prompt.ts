@@ -4,6 +4,7 @@ import type { Bin } from "../families/sort-bins.ts";
 import type { OralItem } from "../oral/item.ts";
 import { oralName } from "../oral/oral-target.ts";
 import type { ResponseMode } from "../responses/response-modes.ts";
+import type { Pattern } from "../scope/patterns.ts";
 import { sentenceName } from "./cards.ts";
 
 /** One thing the helper says or does; put into words by the interface. */
@@ -79,6 +80,20 @@ export type Prompt =
       readonly bins: readonly Bin[];
       readonly belongs: number | undefined;
     }
+  | {
+      readonly code: "which-word";
+      readonly word: string;
+      /** The sentence with a line in the place of the word. */
+      readonly gapped: string;
+      readonly choices: readonly string[];
+    }
+  | {
+      readonly code: "word-part";
+      readonly part: Pattern;
+      readonly meaning: string;
+      readonly base: string;
+      readonly word: string;
+    }
   /** `spans`: where the targets stand, from a character up to before another. */
   | {
       readonly code: "read-text";
@@ -125,6 +140,8 @@ const TARGETS: {
   gap: chosen,
   judge: chosen,
   sort: chosen,
+  "which-word": chosen,
+  "word-part": read,
   oral: ({ item }) => ({ name: oralName(item), mode: "oral" }),
   "read-text": nothing,
   text: nothing,

@@ -16,6 +16,8 @@ import {
   type FramePiece,
   fillersOf,
   isNounClass,
+  partOfClass,
+  type SlotPart,
 } from "./sentence-slots.ts";
 import { matchTarget, type TextTarget } from "./targets.ts";
 
@@ -37,6 +39,8 @@ export interface Sentence {
   readonly words: readonly string[];
   /** How many units of it are targets. */
   readonly hits: number;
+  /** The words that were put into its frame, names left aside, each with the part of speech that it is there. */
+  readonly slots: readonly { readonly word: string; readonly part: SlotPart }[];
 }
 
 /** So many tries a frame for each sentence wanted; more of them find no better ones. */
@@ -122,7 +126,7 @@ function choose(made: readonly Made[], count: number): Sentence[] {
     }
     for (const base of one.bases) said.set(base, (said.get(base) ?? 0) + 1);
     framed.set(one.frame, (framed.get(one.frame) ?? 0) + 1);
-    chosen.push({ text: one.text, words: one.words, hits: one.hits });
+    chosen.push({ text: one.text, words: one.words, hits: one.hits, slots: one.slots });
   }
   return chosen;
 }
@@ -285,6 +289,9 @@ function written(frame: Frame, chosen: readonly Chosen[], words: FittingWords): 
     text,
     words: spellings.map(normaliseSpelling),
     hits,
+    slots: chosen.flatMap(({ class: name, filler }) =>
+      /^[A-Z]/.test(filler.text) ? [] : [{ word: normaliseSpelling(filler.text), part: partOfClass(name) }],
+    ),
     bases: chosen.map(({ filler }) => filler.base),
     unfamiliar: chosen.reduce((sum, { filler }) => sum + filler.unfamiliar, 0),
   };

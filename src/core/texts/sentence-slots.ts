@@ -102,3 +102,12 @@ export const classesOf = (base: string): readonly string[] => CLASSES.get(base) 
 
 /** Is a slot's class one of nouns? */
 export const isNounClass = (name: string): boolean => name in NOUNS;
+
+/** What a word is in a slot: noun, verb, adjective; a number stands where an adjective does. */
+export type SlotPart = "n" | "v" | "a";
+
+/** The part of speech of a slot's class. */
+export function partOfClass(name: string): SlotPart {
+  if (isNounClass(name)) return "n";
+  return name in VERBS ? "v" : "a";
+}

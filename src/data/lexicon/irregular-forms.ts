@@ -26,3 +26,12 @@ export const IRREGULAR_PLURALS: ReadonlyMap<string, string> = new Map(
     .split(/\s+/)
     .flatMap((form, k, all): [string, string][] => (k % 2 === 0 ? [[form, all[k + 1] as string]] : [])),
 );
+
+/** What is said after "has" where it is neither the base nor the past (sung, done): children take them for pasts. */
+export const IRREGULAR_PARTICIPLES: ReadonlySet<string> = new Set(
+  `been begun bitten blown broken chosen done drawn drunk driven eaten fallen flown forgotten frozen given gone grown
+  hidden known lain ridden risen rung seen shaken shown shrunk spoken sprung stolen stunk sung sunk swum taken thrown torn
+  woken worn woven written`
+    .split(/\s+/)
+    .filter(Boolean),
+);

@@ -111,6 +111,29 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
     </>
   ),
   dictated: (display) => <DictatedStep display={display} />,
+  "sentence-gap": (display) => (
+    <>
+      <p className="max-w-[84vw] text-center text-[9vh] leading-snug">
+        {display.found === undefined ? display.gapped : filled(display.gapped, display.found)}
+      </p>
+      <ul className="flex flex-wrap justify-center gap-[3vw]">
+        {display.choices.map((word) => (
+          <li
+            key={word}
+            className={`rounded-xl border-4 px-6 leading-snug ${word === display.found ? "border-good" : "border-rule"}`}
+            style={{ fontSize: sizeFor(display.choices.join("  "), 10) }}
+          >
+            {word}
+          </li>
+        ))}
+      </ul>
+    </>
+  ),
+  "made-of": (display) => (
+    <p style={{ fontSize: sizeFor(display.word, 34), lineHeight: 1.3 }}>
+      <Marked text={display.word} spans={[[display.from, display.to]]} />
+    </p>
+  ),
   text: (display) => (
     <p className="max-w-[80vw] overflow-y-auto text-[6.5vh] leading-relaxed">
       <Marked text={display.text} spans={display.spans} />
@@ -131,6 +154,18 @@ function Shown({ display }: { readonly display: Exclude<Display, { readonly kind
 
 const Yes = () => <Check className="size-[14vh] text-good" strokeWidth={2} aria-label="Yes" />;
 const No = () => <X className="size-[14vh] text-again" strokeWidth={2} aria-label="No" />;
+
+/** The sentence with the word in its place, heavier. */
+function filled(gapped: string, word: string): ReactNode {
+  const [before, after] = gapped.split(/_+/);
+  return (
+    <>
+      {before}
+      <b className="text-good">{word}</b>
+      {after}
+    </>
+  );
+}
 
 /** A text with its targets heavier and underlined. */
 function Marked({ text, spans }: { text: string; spans: readonly (readonly [number, number])[] }) {

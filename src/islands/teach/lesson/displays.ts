@@ -65,6 +65,21 @@ export type Display =
       /** The sentence, once it is compared. */
       readonly text: string;
     }
+  /** A sentence with a line in the place of a word, and the words to choose from; `found` once it is told. */
+  | {
+      readonly kind: "sentence-gap";
+      readonly gapped: string;
+      readonly choices: readonly string[];
+      readonly found: string | undefined;
+    }
+  /** A word, and what has been put on it: `from` and `to` are where that begins and ends. */
+  | {
+      readonly kind: "made-of";
+      readonly base: string;
+      readonly word: string;
+      readonly from: number;
+      readonly to: number;
+    }
   | { readonly kind: "text"; readonly text: string; readonly spans: readonly (readonly [number, number])[] }
   /** All the words of a list at once, read across or down; `at` is the one whose turn it is. */
   | { readonly kind: "list"; readonly words: readonly string[]; readonly at: number; readonly down: boolean }
@@ -147,6 +162,21 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
       const bins = prompt.bins.map(binName);
       return [undefined, prompt.belongs ?? -1].map((at) => ({ kind: "bins", word: prompt.word, bins, at }));
     }
+    case "which-word": {
+      const gap = { kind: "sentence-gap" as const, gapped: prompt.gapped, choices: prompt.choices };
+      return [undefined, prompt.word].map((found) => ({ ...gap, found }));
+    }
+    case "word-part": {
+      // The base alone first; then the word, with what is new in it. A base may have lost a letter (make, making).
+      const isBeginning = prompt.part.startsWith("prefix");
+      const [from, to] = isBeginning
+        ? [0, prompt.word.length - prompt.base.length]
+        : [prompt.word.length - partLength(prompt.part), prompt.word.length];
+      return [
+        { kind: "letters", text: prompt.base },
+        { kind: "made-of", base: prompt.base, word: prompt.word, from, to },
+      ];
+    }
     case "read-text":
       return [
         { kind: "text", text: prompt.text, spans: [] },
@@ -180,6 +210,9 @@ function wordDisplays({ word, prompt }: TeachItem, options: DisplayOptions, text
   // The word before stands above only where one thing has changed since: that is what it is there to show.
   return stages.map((stage) => ({ kind: "word", reading: word.reading, stage, before: change && before, change }));
 }
+
+/** How many letters an ending has: `suffix-ful` is named by them. */
+const partLength = (part: string): number => part.length - part.indexOf("-") - 1;
 
 /** A card or a word of another kind of item is not the word before this one. */
 const isOther = ({ prompt }: TeachItem): boolean => prompt.code === "new-sound" || prompt.code === "card";
