@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import type { Page } from "@playwright/test";
+import type { Locator, Page } from "@playwright/test";
 import { faultsOnScreen, SIZES } from "./measure.ts";
 import { alive, expect, freePort, Server, test } from "./server.ts";
 
@@ -126,6 +126,16 @@ test("Teach fits a lesson of thirty on every size, and the word keeps its room",
   });
 });
 
+/** How many parts of a display stand out of it. */
+const cutIn = (shown: Locator) =>
+  shown.evaluate((box) => {
+    const { top, bottom, left, right } = box.getBoundingClientRect();
+    return [...box.querySelectorAll("p, li, svg")].filter((one) => {
+      const at = one.getBoundingClientRect();
+      return at.top < top - 1 || at.bottom > bottom + 1 || at.left < left - 1 || at.right > right + 1;
+    }).length;
+  });
+
 test("a dictation fits beside thirty learners to mark: the longest checklist, a long word, a long sentence", async ({
   page,
   server,
@@ -156,14 +166,7 @@ test("a dictation fits beside thirty learners to mark: the longest checklist, a 
     ] as const) {
       await expect(page.getByText(`${item} of 2`)).toBeVisible();
       for (let step = 0; step < steps; step++) {
-        const cut = await shown.evaluate((box) => {
-          const { top, bottom, left, right } = box.getBoundingClientRect();
-          return [...box.querySelectorAll("p, li, svg")].filter((one) => {
-            const at = one.getBoundingClientRect();
-            return at.top < top - 1 || at.bottom > bottom + 1 || at.left < left - 1 || at.right > right + 1;
-          }).length;
-        });
-        expect.soft(cut, `item ${item}, step ${step}, at ${width}x${height}`).toBe(0);
+        expect.soft(await cutIn(shown), `item ${item}, step ${step}, at ${width}x${height}`).toBe(0);
         await page.keyboard.press("Space");
       }
       if (item === 1) await page.keyboard.press("ArrowRight");
@@ -171,6 +174,36 @@ test("a dictation fits beside thirty learners to mark: the longest checklist, a 
     await page.keyboard.press("ArrowLeft");
   }
   expect((await page.request.put(`${server.address}/api/school`, { data: before })).ok()).toBe(true);
+});
+
+test("find it, which word fits, and a part of a word, fit beside thirty learners, before and after it is shown", async ({
+  page,
+  server,
+}) => {
+  const { group } = await makeFull(page, server);
+  await page.request.put(`${server.address}/api/groups/${group}/plan`, { data: { minutes: 20, activities: [] } });
+  for (const kind of ["find-it", "which-word", "word-parts"])
+    await post(page, server, `/api/plans/${group}/activities`, { focus: [], contrasts: [], kind, seed: 1 });
+  for (const [width, height] of SIZES) {
+    const session = await post(page, server, "/api/sessions", { groupId: group, lesson: true });
+    await page.setViewportSize({ width, height });
+    await page.goto(`${server.address}/teach/${session.id}`);
+    await alive(page);
+    const shown = page.locator("[data-display]").first();
+    for (const kind of ["Find it", "Which word fits?", "Parts of words"]) {
+      await expect(page.getByRole("button", { name: kind })).toBeVisible();
+      // Behind its last item comes the next activity.
+      const count = Number(/1 of (\d+)/.exec(await page.getByText(/^1 of \d+$/).innerText())?.[1]);
+      for (let item = 0; item < Math.min(3, count); item++) {
+        for (const moment of ["before", "after"]) {
+          expect.soft(await cutIn(shown), `${kind} ${item + 1}, ${moment}, at ${width}x${height}`).toBe(0);
+          await page.keyboard.press("Space");
+        }
+        if (item + 1 < Math.min(3, count)) await page.keyboard.press("ArrowRight");
+      }
+      await page.keyboard.press("PageDown");
+    }
+  }
 });
 
 test("on a tablet the aim is a drawer: opened, used, shut with Escape; the actions stand on the row in hand", async ({

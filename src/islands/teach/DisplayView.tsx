@@ -19,22 +19,38 @@ export const DisplayView = memo(function DisplayView({ display, area }: Props) {
   return (
     <div
       data-display={display.kind}
-      className="grid size-full place-items-center content-center gap-[4vh] overflow-hidden px-8 font-learner [container-type:size]"
+      className="grid size-full place-items-center content-center gap-[min(4vh,5cqh)] overflow-hidden px-8 font-learner [container-type:size]"
     >
       <Shown display={display} />
     </div>
   );
 });
 
-/** Letters as large as the window allows, by how many there are. */
-const sizeFor = (text: string, most: number) => `min(${most}vh, ${Math.floor(130 / Math.max(2, text.length))}vw)`;
+/** What a share of the window's height is at most of the room that marking leaves. */
+const OF_ROOM = 1.5;
+
+/**
+ * Letters as large as the window and the room for them allow, by how many there are.
+ *
+ * @param most share of the window's height, in hundredths
+ */
+const sizeFor = (text: string, most: number) => {
+  const across = Math.floor(130 / Math.max(2, text.length));
+  return `min(${most}vh, ${most * OF_ROOM}cqh, ${across}vw, ${across}cqw)`;
+};
+
+/** As long as the two longest of some words are beside each other. */
+const sideBySide = (words: readonly string[]): string => {
+  const longest = words.reduce((a, b) => (b.length > a.length ? b : a), "");
+  return `${longest}  ${longest}`;
+};
 
 type DisplayOf<K extends Display["kind"]> = Extract<Display, { readonly kind: K }>;
 
 /** How every kind of display looks, but for a word over its zip. */
 const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: DisplayOf<K>) => ReactNode } = {
   letters: (display) => <p style={{ fontSize: sizeFor(display.text, 42), lineHeight: 1.3 }}>{display.text}</p>,
-  listen: () => <Ear className="size-[18vh] text-tape" strokeWidth={1.2} aria-label="Listen" />,
+  listen: () => <Ear className="size-[min(18vh,60cqh)] text-tape" strokeWidth={1.2} aria-label="Listen" />,
   several: (display) => (
     <ul className="flex flex-wrap justify-center gap-[5vw]">
       {display.texts.map((text) => (
@@ -51,7 +67,7 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
           key={word}
           data-found={word === display.found}
           className={`rounded-2xl border-4 px-[3vw] text-center ${word === display.found ? "border-good" : "border-transparent"}`}
-          style={{ fontSize: sizeFor(word, 17), lineHeight: 1.4 }}
+          style={{ fontSize: sizeFor(sideBySide(display.words), 17), lineHeight: 1.4 }}
         >
           {word}
         </li>
@@ -63,7 +79,7 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
       <p style={{ fontSize: sizeFor(display.reading.word, 30), lineHeight: 1.3 }}>
         {display.filled ? display.reading.word : gappedWord(display.reading, display.unit)}
       </p>
-      <ul className="flex gap-[4vw] text-[9vh]">
+      <ul className="flex gap-[4vw] text-[min(9vh,14cqh)]">
         {display.choices.map((grapheme) => (
           <li
             key={grapheme}
@@ -79,10 +95,11 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
     const right = display.shown === display.word;
     return (
       <>
-        {display.picture && <img src={display.picture} alt="" className="size-[20vh]" />}
+        {display.picture && <img src={display.picture} alt="" className="size-[min(20vh,22cqh)]" />}
         <p style={{ fontSize: sizeFor(display.shown, 34), lineHeight: 1.3 }}>{display.shown}</p>
-        {display.told && (right ? <Yes /> : <p className="text-[12vh] text-good leading-tight">{display.word}</p>)}
-        {!display.told && <p className="text-[9vh] text-tape">?</p>}
+        {display.told &&
+          (right ? <Yes /> : <p className="text-[min(12vh,14cqh)] text-good leading-tight">{display.word}</p>)}
+        {!display.told && <p className="text-[min(9vh,12cqh)] text-tape">?</p>}
       </>
     );
   },
@@ -103,8 +120,8 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
             key={bin}
             className={`min-w-[22vw] rounded-2xl border-4 px-6 pb-4 text-center ${display.at === k ? "border-good" : "border-rule"}`}
           >
-            <span className="block border-b-2 border-rule text-[6vh] text-quiet">{bin}</span>
-            <span className="block text-[9vh] leading-snug">{display.at === k ? display.word : " "}</span>
+            <span className="block border-b-2 border-rule text-[min(6vh,9cqh)] text-quiet">{bin}</span>
+            <span className="block text-[min(9vh,14cqh)] leading-snug">{display.at === k ? display.word : " "}</span>
           </li>
         ))}
       </ul>
@@ -113,15 +130,14 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
   dictated: (display) => <DictatedStep display={display} />,
   "sentence-gap": (display) => (
     <>
-      <p className="max-w-[84vw] text-center text-[9vh] leading-snug">
+      <p className="max-w-[96cqw] text-center text-[min(11vh,17cqh,9cqw)] leading-snug">
         {display.found === undefined ? display.gapped : filled(display.gapped, display.found)}
       </p>
       <ul className="flex flex-wrap justify-center gap-[3vw]">
         {display.choices.map((word) => (
           <li
             key={word}
-            className={`rounded-xl border-4 px-6 leading-snug ${word === display.found ? "border-good" : "border-rule"}`}
-            style={{ fontSize: sizeFor(display.choices.join("  "), 10) }}
+            className={`rounded-xl border-4 px-[2cqw] text-[min(10vh,15cqh,8cqw)] leading-snug ${word === display.found ? "border-good" : "border-rule"}`}
           >
             {word}
           </li>
@@ -135,7 +151,7 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
     </p>
   ),
   text: (display) => (
-    <p className="max-w-[80vw] overflow-y-auto text-[6.5vh] leading-relaxed">
+    <p className="max-w-[80vw] overflow-y-auto max-h-[100cqh] text-[min(6.5vh,12cqh)] leading-relaxed">
       <Marked text={display.text} spans={display.spans} />
     </p>
   ),
@@ -152,8 +168,8 @@ function Shown({ display }: { readonly display: Exclude<Display, { readonly kind
   return (LOOKS[display.kind] as (display: Display) => ReactNode)(display);
 }
 
-const Yes = () => <Check className="size-[14vh] text-good" strokeWidth={2} aria-label="Yes" />;
-const No = () => <X className="size-[14vh] text-again" strokeWidth={2} aria-label="No" />;
+const Yes = () => <Check className="size-[min(14vh,18cqh)] text-good" strokeWidth={2} aria-label="Yes" />;
+const No = () => <X className="size-[min(14vh,18cqh)] text-again" strokeWidth={2} aria-label="No" />;
 
 /** The sentence with the word in its place, heavier. */
 function filled(gapped: string, word: string): ReactNode {
