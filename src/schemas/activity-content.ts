@@ -56,7 +56,12 @@ const CONTENT_FIELDS = {
   "read-chain": z.object({ ...kind("read-chain"), words }),
   "word-list": z.object({ ...kind("word-list"), words }),
   "family-walk": z.object({ ...kind("family-walk"), words, way: z.enum(WALK_WAYS) }),
-  "irregular-words": z.object({ ...kind("irregular-words"), words }),
+  "irregular-words": z.object({
+    ...kind("irregular-words"),
+    words,
+    odd: z.record(wordField, z.array(z.string())).optional(),
+    shownIn: z.record(wordField, z.string()).optional(),
+  }),
   "build-chain": z.object({ ...kind("build-chain"), words }),
   "fill-the-gap": z.object({
     ...kind("fill-the-gap"),

@@ -163,7 +163,14 @@ export function promptLine(prompt: Prompt): SaidLine {
     case "real":
       return { say: `Show ${prompt.word}. A real word, or nonsense?`, answer: prompt.real ? "real" : "nonsense" };
     case "whole":
-      return { say: "Show it. Which part is not as one would think? Read it.", answer: prompt.word };
+      return {
+        say: ["Show it. Which part is not as one would think? Read it.", prompt.sentence && `Then: ${prompt.sentence}`]
+          .filter(Boolean)
+          .join(" "),
+        answer: [prompt.word, ...(prompt.odd.length > 0 ? [`to be pointed out: ${prompt.odd.join(", ")}`] : [])].join(
+          "; ",
+        ),
+      };
     case "oral":
       return { say: promptText(prompt.item), answer: oralAnswer(prompt.item) };
     case "sort":

@@ -54,7 +54,12 @@ const CONTENTS: { readonly [K in ActivityContent["kind"]]: Extract<ActivityConte
   "read-chain": { kind: "read-chain", words: ["cat", "hat"] },
   "word-list": { kind: "word-list", words: ["cat"] },
   "family-walk": { kind: "family-walk", words: ["cat", "hat"], way: "rime-first" },
-  "irregular-words": { kind: "irregular-words", words: ["said"] },
+  "irregular-words": {
+    kind: "irregular-words",
+    words: ["said"],
+    odd: { said: ["ai"] },
+    shownIn: { said: "Tom said it." },
+  },
   "build-chain": { kind: "build-chain", words: ["cat", "hat"] },
   "fill-the-gap": { kind: "fill-the-gap", items: [{ word: "cat", unit: 1, choices: ["a", "i"] }] },
   "find-it": { kind: "find-it", items: [{ word: "cat", foils: ["cot"] }] },

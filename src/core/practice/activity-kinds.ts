@@ -42,7 +42,13 @@ interface Contents {
   readonly "read-chain": { readonly words: readonly string[] };
   readonly "word-list": { readonly words: readonly string[] };
   readonly "family-walk": { readonly words: readonly string[]; readonly way: WalkWay };
-  readonly "irregular-words": { readonly words: readonly string[] };
+  readonly "irregular-words": {
+    readonly words: readonly string[];
+    /** By word: the graphemes that the group would not read so. */
+    readonly odd?: Readonly<Record<string, readonly string[]>> | undefined;
+    /** By word: a sentence with it that the group can read. */
+    readonly shownIn?: Readonly<Record<string, string>> | undefined;
+  };
   readonly "build-chain": { readonly words: readonly string[] };
   readonly "fill-the-gap": {
     readonly items: readonly { readonly word: string; readonly unit: number; readonly choices: readonly string[] }[];
@@ -147,7 +153,7 @@ const nothing = () => [];
 /** Kinds that are words one after another. */
 const wordList = <C extends ActivityContent & { readonly words: readonly string[] }>(
   pace: PaceAndPriority,
-  more: Partial<Pick<KindDefinition<C>, "isMain" | "isChain" | "needs">> = {},
+  more: Partial<Pick<KindDefinition<C>, "isMain" | "isChain" | "needs" | "texts">> = {},
 ): KindDefinition<C> => ({
   ...pace,
   isMain: false,
@@ -285,7 +291,10 @@ export const ACTIVITY_KINDS = {
   "read-chain": wordList({ secondsPerItem: 20, priority: 1 }, { isMain: true, isChain: true }),
   "word-list": wordList({ secondsPerItem: 10, priority: 3 }, { needs: ["word-cards"] }),
   "family-walk": wordList({ secondsPerItem: 12, priority: 20 }, { needs: ["word-cards"] }),
-  "irregular-words": wordList({ secondsPerItem: 10, priority: 13 }, { needs: ["word-cards"] }),
+  "irregular-words": wordList(
+    { secondsPerItem: 10, priority: 13 },
+    { needs: ["word-cards"], texts: ({ shownIn }) => Object.values(shownIn ?? {}) },
+  ),
   "build-chain": wordList(
     { secondsPerItem: 30, priority: 7 },
     { isMain: true, isChain: true, needs: ["tiles", "pictures"] },

@@ -9,6 +9,7 @@ import type { ContentCheck } from "./content-check.ts";
 import { contextOf } from "./dictation-context.ts";
 import type { ContentFault } from "./lesson-fault.ts";
 import * as make from "./make-content.ts";
+import { irregularWords } from "./make-irregular-words.ts";
 import { whichWord } from "./make-which-word.ts";
 import { wordParts } from "./make-word-parts.ts";
 import type { Prompt } from "./prompt.ts";
@@ -129,9 +130,17 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
     faults: readAll,
   },
   "irregular-words": {
-    make: make.irregularWords,
-    prompts: ({ words }) => words.map((word) => ({ code: "whole", word })),
-    faults: ({ words }, check) => check.learntWhole(words),
+    make: irregularWords,
+    prompts: ({ words, odd, shownIn }) =>
+      words.map((word) => {
+        const sentence = shownIn?.[word];
+        return { code: "whole", word, odd: odd?.[word] ?? [], ...(sentence !== undefined && { sentence }) };
+      }),
+    faults: ({ words, shownIn }, check) => [
+      ...check.learntWhole(words),
+      // The sentence of a word that has been taken out is shown to nobody.
+      ...check.texts(words.flatMap((word) => shownIn?.[word] ?? [])),
+    ],
   },
   "build-chain": {
     make: ({ today }, count) => listOf("build-chain", today.chain.slice(0, count)),

@@ -73,8 +73,9 @@ function sentencesFor(making: Making, count: number, apart = 0): string[] {
  *
  * @param count how many, from 1
  * @param apart added to the seed
+ * @param around a little word that each is to have
  */
-export function sentencesOf({ request, today }: Making, count: number, apart: number): Sentence[] {
+export function sentencesOf({ request, today }: Making, count: number, apart: number, around?: string): Sentence[] {
   const { taught, never = [], allowLists, focus, contrasts, seed } = request;
   const gpcs = [...new Set([...focus, ...contrasts.flatMap(({ a, b }) => [a, b])])];
   return makeSentences({
@@ -83,6 +84,7 @@ export function sentencesOf({ request, today }: Making, count: number, apart: nu
     targets: gpcs.map((gpc) => ({ by: "gpc", gpc })),
     never: [...never, ...today.heldBack],
     ...(allowLists && { allowLists }),
+    ...(around !== undefined && { around }),
   });
 }
 
@@ -349,19 +351,6 @@ export function familyWalkOf({ request, today, lexicon }: Making, count: number)
   return walk.words.length >= 3
     ? { kind: "family-walk", words: walk.words, way: family.kind === "rime" ? "rime-first" : "body-first" }
     : undefined;
-}
-
-/**
- * Irregular words the group learns whole: those the learners are at, then the newest.
- *
- * @param count how many words, from 1
- */
-export function irregularWords({ request, today }: Making, count: number): ActivityContent | undefined {
-  const asked = (request.wholeWords ?? []).filter((word) => request.taught.words.has(word));
-  const words = [...new Set([...asked, ...[...request.taught.words].reverse()])]
-    .filter((word) => !request.never?.includes(word) && !today.heldBack.includes(word))
-    .slice(0, count);
-  return words.length > 0 ? { kind: "irregular-words", words } : undefined;
 }
 
 /** Spellings beside today's that could be taken for it: of the nearest sounds, and of the sound itself. */

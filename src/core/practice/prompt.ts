@@ -71,7 +71,8 @@ export type Prompt =
     }
   | { readonly code: "judge"; readonly word: string; readonly shown: string }
   | { readonly code: "real"; readonly word: string; readonly real: boolean }
-  | { readonly code: "whole"; readonly word: string }
+  /** `odd`: graphemes that the group would not read so; `sentence`: read after it. */
+  | { readonly code: "whole"; readonly word: string; readonly odd: readonly string[]; readonly sentence?: string }
   | { readonly code: "oral"; readonly item: OralItem }
   /** `belongs`: the bin's index; undefined for a word that belongs in none. */
   | {

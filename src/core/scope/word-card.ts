@@ -86,7 +86,7 @@ export function wordCard(
  * What to point out in a word: of one learnt whole, what this group has not been taught yet (the e of the, the o of to);
  * of any other, its rare and odd spellings.
  */
-function oddUnitsOf(word: string, lead: Segmentation, taught: TaughtSet, lexicon: Lexicon): number[] {
+export function oddUnitsOf(word: string, lead: Segmentation, taught: TaughtSet, lexicon: Lexicon): number[] {
   if (taught.words.has(word)) {
     const { missing } = checkDecodable(word, { ...taught, words: new Set() }, lexicon);
     const untaught = missing.flatMap((one) => (one.kind === "gpc" && one.unit >= 0 ? [one.unit] : []));

@@ -31,6 +31,8 @@ export interface SentenceRequest extends TextRules {
   readonly targets?: readonly TextTarget[];
   /** Words that were used a moment ago: they come last. */
   readonly avoid?: readonly string[];
+  /** A little word that every sentence is to have: one that holds frames together (was, she). */
+  readonly around?: string;
 }
 
 export interface Sentence {
@@ -73,6 +75,7 @@ export function makeSentences(request: SentenceRequest, list: Lexicon = shippedL
   const words = fittingFillers(request, lexicon);
   const frames = FRAMES.filter(
     (frame) =>
+      (request.around === undefined || frame.words.some((word) => word.toLowerCase() === request.around)) &&
       (!frame.hasPossessive || taught.patterns.has("possessive")) &&
       frame.words.every((word) => words.fits(word)) &&
       frame.pieces.every((piece) => "literal" in piece || words.fill(piece).length > 0),

@@ -186,9 +186,12 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
       return [{ kind: "text", text: prompt.text, spans: [] }];
     case "real":
       return [...wordDisplays(item, options, prompt.word), { kind: "real", word: prompt.word, real: prompt.real }];
+    case "whole": {
+      const sentence: Display[] = prompt.sentence ? [{ kind: "text", text: prompt.sentence, spans: [] }] : [];
+      return [...wordDisplays(item, options, prompt.word), ...sentence];
+    }
     case "first-word":
     case "read":
-    case "whole":
       return wordDisplays(item, options, prompt.word);
     case "change":
     case "add":
