@@ -31,7 +31,9 @@
       if (!island) return;
       event.preventDefault();
       event.stopPropagation();
-      presses.set(island, [...(presses.get(island) ?? []), element]);
+      // Who sees nothing happen presses again, and means it once: three words must not be marked for one.
+      const before = presses.get(island) ?? [];
+      if (!before.includes(element)) presses.set(island, [...before, element]);
     },
     true,
   );
@@ -42,7 +44,8 @@
       // A part that listens already has taken it: it must not be done twice.
       const isHeard = document.querySelector(LISTENING) !== null;
       const isShortcut = event.target === document.body && !event.repeat;
-      if (isShortcut && !isHeard && keys.length < MOST_KEYS) keys.push(event);
+      const isAgain = keys.some(({ key }) => key === event.key);
+      if (isShortcut && !isHeard && !isAgain && keys.length < MOST_KEYS) keys.push(event);
     },
     true,
   );

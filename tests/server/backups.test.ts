@@ -2,6 +2,7 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, trunc
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { BACKUP_STAGES, type BackupStage } from "../../src/server/backup/backup-progress.ts";
+import { backupUnderWay, stopBackup } from "../../src/server/backup/backup-work.ts";
 import { isBackupDue, listBackups } from "../../src/server/backup/backups.ts";
 import { unpackBackup } from "../../src/server/backup/unpack.ts";
 import { inFull } from "../in-full.ts";
@@ -121,6 +122,21 @@ describe("a backup", () => {
       expect(seen.at(-1), stage).toBe(stage);
       expect(made(), stage).toEqual(before);
     }
+  });
+
+  it("that is being put back is stopped while the other is made: the records are as they were, and nothing is left", async () => {
+    const before = await names();
+    const restoring = send("POST /api/backups/:backupId/restoration", { id: listBackups(folder)[0]?.name as string });
+    const seen = new Set<string>();
+    while (!(seen.has("counting") && backupUnderWay()?.stage === "packing")) {
+      seen.add(backupUnderWay()?.stage ?? "");
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    }
+    stopBackup();
+    const { status, body } = await restoring;
+    expect([status, body.error.code]).toEqual([409, "stopped"]);
+    expect(await names()).toEqual(before);
+    expect(readdirSync(folder).filter((name) => name.startsWith("pg"))).toEqual(["pg"]);
   });
 
   it("cut short by a crash leaves nothing behind that the next start does not take away", async () => {

@@ -1,4 +1,4 @@
-import { existsSync, renameSync } from "node:fs";
+import { existsSync, renameSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { DATABASE_FOLDER, IN_THE_MAKING } from "../db/folder-check.ts";
 import { keepToOwner, syncPath, syncTree } from "../db/synced-files.ts";
@@ -35,3 +35,7 @@ export function putInPlace(folder: string, now: Date): string | undefined {
   syncPath(folder);
   return isThere ? aside : undefined;
 }
+
+/** Takes away what `unpackBeside` has unpacked and nobody has put in place. */
+export const removeUnpacked = (folder: string): void =>
+  rmSync(join(folder, IN_THE_MAKING), { recursive: true, force: true });

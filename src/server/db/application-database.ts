@@ -1,9 +1,10 @@
 import { rmSync } from "node:fs";
 import { sql } from "drizzle-orm";
 import type { BackupHeader } from "../backup/backup-file.ts";
+import type { Watching } from "../backup/backup-progress.ts";
 import { followed } from "../backup/backup-work.ts";
 import { backupPath, isBackupDue } from "../backup/backups.ts";
-import { putInPlace, unpackBeside } from "../backup/restore.ts";
+import { putInPlace, removeUnpacked, unpackBeside } from "../backup/restore.ts";
 import { plantDemo } from "../demo/plant-demo.ts";
 import { countWhatIsNot } from "../evidence/recount.ts";
 import { rejudgeAll } from "../evidence/rejudge.ts";
@@ -64,25 +65,35 @@ async function dailyBackup(): Promise<void> {
  *
  * @throws AppError "not-found", "backup-damaged", "disk-full", "stopped"; the records are as they were then
  */
-export function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
+export async function restoreBackup(name: string, now: Date): Promise<BackupHeader> {
   const path = backupPath(dataFolder(), name);
   return followed("restore", async (watching) => {
     const header = await unpackBeside(dataFolder(), path, watching);
-    const opened = await openedDatabase();
-    // From here on whoever asks waits: nothing is answered for that the backup of what is there does not hold.
-    let isClosed = false;
-    const restored = opened.backUp("restore", now, watching).then(async () => {
-      isClosed = true;
-      await opened.close();
-      return putInPlace(dataFolder(), now);
-    });
-    opening = restored.then(open, () => (isClosed ? open() : opened));
-    await opening;
-    const setAside = await restored;
-    // Its backup has been looked through; a second copy would outlive every erasure.
-    if (setAside !== undefined) rmSync(setAside, { recursive: true, force: true });
+    try {
+      await putBack(now, watching);
+    } finally {
+      // Where it could not be put in place: it would outlive every erasure.
+      removeUnpacked(dataFolder());
+    }
     return header;
   });
+}
+
+/** Puts what has been unpacked in the place of the records, once they have been backed up, and opens it. */
+async function putBack(now: Date, watching: Watching): Promise<void> {
+  const opened = await openedDatabase();
+  // From here on whoever asks waits: nothing is answered for that the backup of what is there does not hold.
+  let isClosed = false;
+  const restored = opened.backUp("restore", now, watching).then(async () => {
+    isClosed = true;
+    await opened.close();
+    return putInPlace(dataFolder(), now);
+  });
+  opening = restored.then(open, () => (isClosed ? open() : opened));
+  await opening;
+  const setAside = await restored;
+  // Its backup has been looked through; a second copy would outlive every erasure.
+  if (setAside !== undefined) rmSync(setAside, { recursive: true, force: true });
 }
 
 /** What an older classifier has judged is judged anew, a little at a time. What fails now is tried at the next start. */

@@ -8,6 +8,7 @@ import type { BackupReason } from "../backup/backup-file.ts";
 import type { Watching } from "../backup/backup-progress.ts";
 import { type Backup, makeBackup, removeUnfinished } from "../backup/backups.ts";
 import { folderSize } from "../backup/pack.ts";
+import { removeUnpacked } from "../backup/restore.ts";
 import { countWhatIsNot } from "../evidence/recount.ts";
 import { AppError } from "../http/errors.ts";
 import { getInstallation } from "../school/installation.ts";
@@ -139,7 +140,11 @@ export async function openDatabase(
       throw new AppError("disk-full", "The disk with the records is full.");
   };
   try {
-    if (folder !== undefined) removeUnfinished(folder);
+    if (folder !== undefined) {
+      removeUnfinished(folder);
+      // Beside a database it is what was left of a backup that was not put back.
+      if (existsSync(join(folder, DATABASE_FOLDER))) removeUnpacked(folder);
+    }
     if (folder !== undefined && !existsSync(join(folder, DATABASE_FOLDER))) refuseWithoutRoom();
     const client =
       folder === undefined
