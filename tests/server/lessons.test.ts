@@ -501,7 +501,8 @@ describe("packs", () => {
 });
 
 describe("the shelf, templates, and what was taken out", () => {
-  it.each(ACTIVITY_KIND_IDS.filter((kind) => kind !== "text" && kind !== "free"))(
+  const TYPED_OR_LATER: readonly string[] = ["text", "free", "word-parts"];
+  it.each(ACTIVITY_KIND_IDS.filter((kind) => !TYPED_OR_LATER.includes(kind)))(
     "%s is put in, filled with the lesson's words",
     async (kind) => {
       await draft({ minutes: 20 });
@@ -515,6 +516,20 @@ describe("the shelf, templates, and what was taken out", () => {
       expect(added.minutes).toBeGreaterThan(0);
     },
   );
+
+  it("parts of words are put in once an ending has been taught, and refused in words before", async () => {
+    const add = (id: string) =>
+      send("POST /api/plans/:planId/activities", { id, body: { ...AIM, focus: [], kind: "word-parts", seed: 2 } });
+    const early = await add(group.id);
+    expect([early.status, early.body.error.message]).toEqual([400, expect.stringMatching(/\w/)]);
+    const body = { name: "Later", sequenceId: "short-vowels-first", step: 30, learners: ["Auk"] };
+    const later = (await send("POST /api/groups", { body })).body.id;
+    const { status, body: plan } = await add(later);
+    expect(status).toBe(201);
+    const { content } = plan.activities.at(-1);
+    expect(content.items.length).toBeGreaterThan(1);
+    expect(content.meaning).toMatch(/\w/);
+  });
 
   it("a text is checked word by word; today's sound is looked for in it", async () => {
     const add = (text: string, kind = "text") =>
