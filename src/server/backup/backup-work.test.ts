@@ -29,6 +29,15 @@ describe("work on a backup", () => {
     expect([begun, backupUnderWay()]).toEqual([["first", "second"], null]);
   });
 
+  it("that tells of a last piece once it is over is not told of any more", async () => {
+    let late: () => void = () => undefined;
+    await followed("restore", async ({ onProgress }) => {
+      late = () => onProgress?.({ stage: "packing", share: 1 });
+    });
+    late();
+    expect(backupUnderWay()).toBeNull();
+  });
+
   it("that fails or is stopped lets the next one begin", async () => {
     const stopped = followed("daily", ({ signal }) => {
       const end = new Promise((_, reject) => signal?.addEventListener("abort", () => reject(new Error("stopped"))));

@@ -28,15 +28,18 @@ export const stopBackup = (): void => underWay?.stop.abort();
 export function followed<T>(reason: BackupReason, run: (watching: Watching) => Promise<T>): Promise<T> {
   const work = last.then(async () => {
     const stop = new AbortController();
+    let isOver = false;
     underWay = { reason, stage: "copying", share: 0, stop };
     try {
       return await run({
         signal: stop.signal,
         onProgress: (progress) => {
-          underWay = { reason, ...progress, stop };
+          // What is stopped may still tell of a last piece.
+          if (!isOver) underWay = { reason, ...progress, stop };
         },
       });
     } finally {
+      isOver = true;
       underWay = undefined;
       isAtWork();
     }
