@@ -140,5 +140,7 @@ const figures = Object.entries(took).map(([kind, all]) => ({
 console.log(`marks at the 95th percentile, ten seconds each: ${marksByMoment.map((all) => at(all, 0.95)).join(" ")}`);
 console.table(figures);
 console.log({ failed, megabytesAtRest: atRest, mostMegabytes, megabytesAfter: megabytes() });
+const ended = new Promise((resolve) => child.once("exit", resolve));
 child.kill("SIGTERM");
+await ended;
 rmSync(folder, { recursive: true, force: true });
