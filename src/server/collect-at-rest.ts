@@ -17,7 +17,7 @@ function collector(): () => void {
  * Says that this thread is at work. Once nobody has said so for a while, what a start and each spell of work leave behind
  * is cleared away: left to itself Node.js keeps it until memory is short, and a reading room's laptop has little.
  */
-export function isAtWork(): void {
+export function noteWork(): void {
   if (timer) timer.refresh();
   else timer = setTimeout(collector(), AT_REST_MS).unref();
 }

@@ -501,8 +501,8 @@ describe("packs", () => {
 });
 
 describe("the shelf, templates, and what was taken out", () => {
-  const TYPED_OR_LATER: readonly string[] = ["text", "free", "word-parts"];
-  it.each(ACTIVITY_KIND_IDS.filter((kind) => !TYPED_OR_LATER.includes(kind)))(
+  const NOT_FILLED_YET: readonly string[] = ["text", "free", "word-parts"];
+  it.each(ACTIVITY_KIND_IDS.filter((kind) => !NOT_FILLED_YET.includes(kind)))(
     "%s is put in, filled with the lesson's words",
     async (kind) => {
       await draft({ minutes: 20 });

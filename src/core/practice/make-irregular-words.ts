@@ -3,7 +3,7 @@ import { oddUnitsOf } from "../scope/word-card.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
 import { type Making, sentencesOf } from "./make-content.ts";
 
-/** So many sentences are looked through for a word that stands in no frame, a thing or a deed. */
+/** So many sentences are looked through for a word that stands in no frame, a noun or a verb. */
 const LOOKED_THROUGH = 80;
 /** Of those made around a word the first is read; another where it has been read with the word before. */
 const AROUND_A_WORD = 3;

@@ -30,11 +30,11 @@ describe("work on a backup", () => {
   });
 
   it("that tells of a last piece once it is over is not told of any more", async () => {
-    let late: () => void = () => undefined;
+    let tellAfterwards: () => void = () => undefined;
     await followed("restore", async ({ onProgress }) => {
-      late = () => onProgress?.({ stage: "packing", share: 1 });
+      tellAfterwards = () => onProgress?.({ stage: "packing", share: 1 });
     });
-    late();
+    tellAfterwards();
     expect(backupUnderWay()).toBeNull();
   });
 

@@ -1,4 +1,4 @@
-import { isAtWork } from "../collect-at-rest.ts";
+import { noteWork } from "../collect-at-rest.ts";
 import type { BackupReason } from "./backup-file.ts";
 import type { BackupProgress, Watching } from "./backup-progress.ts";
 
@@ -41,7 +41,7 @@ export function followed<T>(reason: BackupReason, run: (watching: Watching) => P
     } finally {
       isOver = true;
       underWay = undefined;
-      isAtWork();
+      noteWork();
     }
   });
   last = work.catch(() => undefined);

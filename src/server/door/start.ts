@@ -8,7 +8,7 @@
  */
 import { dirname, resolve } from "node:path";
 import { fileURLToPath, pathToFileURL } from "node:url";
-import { isAtWork } from "../collect-at-rest.ts";
+import { noteWork } from "../collect-at-rest.ts";
 import { LISTENS_ON } from "./hosts.ts";
 import { type Handler, makeServer } from "./serve.ts";
 
@@ -53,8 +53,8 @@ if (!health.ok) {
   console.error(`${error.message}\n${error.hint}`);
   process.exit(1);
 }
-isAtWork();
-server.on("request", isAtWork);
+noteWork();
+server.on("request", noteWork);
 process.stdout.write(`Zip Step is at ${address}\n`);
 
 /** How many links away from Today a screen may be to be made ready. */

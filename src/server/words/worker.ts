@@ -1,6 +1,6 @@
 import { isMainThread } from "node:worker_threads";
 import { keepTaught } from "../../core/index.ts";
-import { isAtWork } from "../collect-at-rest.ts";
+import { noteWork } from "../collect-at-rest.ts";
 import { WORD_TASKS, type WordTask } from "./tasks.ts";
 
 /** What a worker thread of the pool is asked. */
@@ -12,7 +12,7 @@ export interface Asked {
 /** Runs a task by its name; the build makes a file of its own of this one. */
 export default function work({ task, input }: Asked): unknown {
   // On the server's own thread, as in tests, its memory is looked after there.
-  if (!isMainThread) isAtWork();
+  if (!isMainThread) noteWork();
   const run = WORD_TASKS[task] as (...input: readonly unknown[]) => unknown;
   return run(...input.map(keepTaught));
 }
