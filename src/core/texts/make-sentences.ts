@@ -1,4 +1,3 @@
-import { MAY_NOT_MEET } from "../../data/texts/may-not-meet.ts";
 import { FAMILIAR } from "../chains/planner/candidates.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
@@ -8,6 +7,7 @@ import type { TaughtSet } from "../scope/taught-set.ts";
 import { isVowel } from "../sounds/phonemes.ts";
 import { phonemesOf } from "../spelling/segmentation.ts";
 import { type TextRules, wordJudge } from "./check-text.ts";
+import { mayMeet } from "./may-meet.ts";
 import {
   classesOf,
   type Filler,
@@ -219,15 +219,9 @@ interface Filled extends Sentence {
   readonly unfamiliar: number;
 }
 
-const FORBIDDEN = new Set(MAY_NOT_MEET.flatMap(([a, b]) => [`${a} ${b}`, `${b} ${a}`]));
-
 /** May a word stand beside the others? */
 const mayJoin = (word: Chosen, others: readonly Chosen[]): boolean =>
-  others.every(
-    (other) =>
-      other.filler.base !== word.filler.base &&
-      !namesOf(word).some((name) => namesOf(other).some((otherName) => FORBIDDEN.has(`${name} ${otherName}`))),
-  );
+  others.every((other) => other.filler.base !== word.filler.base && mayMeet(namesOf(word), namesOf(other)));
 
 /** What a word goes by in the list of what may not meet: itself, itself in its slot, and every class it is of. */
 const namesOf = ({ class: slot, filler: { base } }: Chosen): readonly string[] => [

@@ -70,21 +70,41 @@ function isInAddress(text: string, at: number, end: number): boolean {
  * @example sentencesOf("Mr. Hill sat. Did he nap?") // ["Mr. Hill sat.", "Did he nap?"]
  */
 export function sentencesOf(text: string): string[] {
-  return pagesOf(text).flatMap(({ from, to }) => sentencesOfPage(text.slice(from, to)));
+  const flat = text.replace(/\r\n?/g, "\n");
+  return sentenceSpans(flat).map(([from, to]) => flowing(flat.slice(from, to)));
+}
+
+/** A line's end inside a paragraph is a blank; as long as before. */
+const flowing = (text: string): string => text.replace(/([^\n])\n(?!\n)/g, "$1 ");
+
+/**
+ * Where the sentences of a text stand.
+ *
+ * @param text with line ends of one character
+ * @returns offsets, each from a character up to before another, without blanks around
+ */
+export function sentenceSpans(text: string): [number, number][] {
+  return pagesOf(text).flatMap(({ from, to }) =>
+    spansOfPage(flowing(text.slice(from, to))).map(([a, b]): [number, number] => [from + a, from + b]),
+  );
 }
 
 // Made once: it is dear to make, and a text may have thousands of pages.
 const SEGMENTER = new Intl.Segmenter("en", { granularity: "sentence" });
 
-function sentencesOfPage(page: string): string[] {
-  const flowing = page.replace(/\r\n?/g, "\n").replace(/([^\n])\n(?!\n)/g, "$1 ");
-  const sentences: string[] = [];
-  for (const { segment } of SEGMENTER.segment(flowing)) {
+function spansOfPage(page: string): [number, number][] {
+  const sentences: { at: number; text: string }[] = [];
+  for (const { segment, index } of SEGMENTER.segment(page)) {
     const before = sentences.at(-1);
-    if (before !== undefined && goesOn(before, segment)) sentences[sentences.length - 1] = before + segment;
-    else sentences.push(segment);
+    if (before && goesOn(before.text, segment)) before.text += segment;
+    else sentences.push({ at: index, text: segment });
   }
-  return sentences.map((sentence) => sentence.trim()).filter((sentence) => /\p{L}/u.test(sentence));
+  return sentences
+    .filter(({ text }) => /\p{L}/u.test(text))
+    .map(({ at, text }) => {
+      const from = at + text.length - text.trimStart().length;
+      return [from, from + text.trim().length];
+    });
 }
 
 /** Does a sentence go on where the standard would end it: after a short form, and after speech (“Yes!” he said)? */
