@@ -35,6 +35,8 @@ export const onRequest = defineMiddleware(async ({ url, redirect, rewrite }, nex
   if (!url.pathname.startsWith("/api/")) await chooseSoundWriting();
   try {
     response = await next();
+    // A screen that has nothing to show says so without a word: the page that does is drawn here, under its own policy.
+    if (response.status === 404 && response.body === null) response = await rewrite("/404");
   } catch (error) {
     logError(error);
     response = await rewrite("/500");

@@ -1,3 +1,4 @@
+import { readdirSync } from "node:fs";
 import { createServer, type Server as HttpServer } from "node:http";
 import type { AddressInfo } from "node:net";
 import { chromium, type Page } from "@playwright/test";
@@ -133,6 +134,28 @@ test("every screen comes with its policy, and keeps to it", async ({ page, serve
     await page.waitForLoadState("load");
   }
   expect(complaints).toEqual([]);
+});
+
+test("an address that means nothing is answered in words, drawn as every screen, whatever stands in it", async ({
+  server,
+}) => {
+  const screens = readdirSync("src/pages", { recursive: true, encoding: "utf8" })
+    .filter((file) => file.endsWith(".astro"))
+    .map((file) => `/${file.replace(/(?:^|\/)index\.astro$/, "").replace(/\.astro$/, "")}`)
+    .filter((path) => path !== "/404" && path !== "/500");
+  expect(screens.length).toBeGreaterThan(20);
+  const NOBODY = "00000000-0000-4000-8000-000000000000";
+  for (const screen of screens)
+    for (const wrong of ["x", NOBODY, "%00", "%ED%A0%80", "'", "[id]"]) {
+      const names = ["group", "learner", "set", "chain", "words", "way", "from", "for", "template", "sheet", "copies"];
+      const path = `${screen.replace("[id]", wrong)}?${names.map((name) => `${name}=${wrong}`).join("&")}`;
+      const answer = await fetch(`${server.address}${path}`, { redirect: "manual" });
+      expect(answer.status, path).toBeLessThan(500);
+      if (!answer.headers.get("content-type")?.startsWith("text/html")) continue;
+      // Without its own styles it would stand there in bare letters.
+      expect(answer.headers.get("content-security-policy"), path).toContain("style-src 'self'");
+      await answer.text();
+    }
 });
 
 test("a button that is pressed twice makes one group", async ({ page, server }) => {

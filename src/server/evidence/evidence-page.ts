@@ -8,11 +8,12 @@ import {
   OUTCOME_DEFINITIONS,
 } from "../../core/light.ts";
 import type { EvidenceFilter } from "../../schemas/evidence.ts";
-import type { GroupId } from "../../schemas/ids.ts";
+import { groupIdField } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, type Learner, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
+import { idInAddress } from "../http/page.ts";
 import { assessmentOf } from "./assessment.ts";
 import { type EvidenceReport, evidenceReport } from "./evidence.ts";
 import { proposalsFor } from "./proposals.ts";
@@ -63,7 +64,8 @@ export async function evidencePage(
   const groups = await listGroups(db);
   // A rehearsal is in no list, and can be looked at.
   const listed = groupId ? groups.find(({ id }) => id === groupId) : groups[0];
-  const rehearsal = groupId && !listed ? (await listGroups(db, [groupId as GroupId]))[0] : undefined;
+  const hidden = listed ? undefined : idInAddress(groupIdField, groupId);
+  const rehearsal = hidden && (await listGroups(db, [hidden]))[0];
   const group = listed ?? (rehearsal?.isRehearsal ? rehearsal : undefined);
   if (groupId && !group) throw new AppError("not-found", "There is no such group.");
   if (!group)
