@@ -5,6 +5,7 @@
 
 export { refusalOf } from "./chains/allowed-words.ts";
 export { describeChain } from "./chains/describe.ts";
+export { entryOf } from "./chains/entry-of.ts";
 export type { StepUnits } from "./chains/graph/tokens.ts";
 export { buildGraph, type Edge, edgesFrom, type WordGraph } from "./chains/graph/word-graph.ts";
 export { judgeChain } from "./chains/judge-chain.ts";
@@ -17,7 +18,7 @@ export { graphOf } from "./chains/planner/graphs.ts";
 export { planChain } from "./chains/planner/plan-chain.ts";
 export { planFirst } from "./chains/planner/plan-first.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";
-export { readChain } from "./chains/read-chain.ts";
+export { type ReadChain, readChain } from "./chains/read-chain.ts";
 export { checkStep, type StepOptions } from "./chains/step-check.ts";
 export { wordsThatTell } from "./chains/words-that-tell.ts";
 export { changeOverTime, type LessonCount, type LessonPoint } from "./evidence/change-over-time.ts";
@@ -84,4 +85,6 @@ export { unlistedWord, wordCard } from "./scope/word-card.ts";
 export { checkText, findTarget } from "./texts/check-text.ts";
 export { makeSentences } from "./texts/make-sentences.ts";
 export { mendText } from "./texts/mend-text.ts";
+export { withoutPhraseMarks, withPhraseMarks } from "./texts/phrases.ts";
+export { type StatementRequest, trueOrNot } from "./texts/true-or-not.ts";
 export { whatToTeach } from "./texts/what-to-teach.ts";

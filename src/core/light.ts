@@ -178,7 +178,7 @@ export { type LessonFault, stopsLesson } from "./practice/lesson-fault.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
 export { minutesFor, minutesOfContent } from "./practice/pace.ts";
 export { PLANNED_KINDS, type PlannedKind } from "./practice/planned-kinds.ts";
-export type { Prompt, PromptCode } from "./practice/prompt.ts";
+export type { PlaceInText, Prompt, PromptCode } from "./practice/prompt.ts";
 export type { RunItem } from "./practice/run.ts";
 export { dayIn } from "./practice/school-day.ts";
 export {
@@ -323,6 +323,8 @@ export { type Interval, wilsonInterval } from "./statistics/wilson.ts";
 export type { TargetReport, TextReport, TextRules, TextToken, TokenKind } from "./texts/check-text.ts";
 export type { Sentence, SentenceRequest } from "./texts/make-sentences.ts";
 export type { Mend } from "./texts/mend-text.ts";
+export { hasPhraseMarks } from "./texts/phrases.ts";
 export { sentencesOf } from "./texts/read-words.ts";
 export { gpcTargets, type LookAlike, type TextTarget, targetKey } from "./texts/targets.ts";
+export type { Statement } from "./texts/true-or-not.ts";
 export type { TeachItem, TeachList } from "./texts/what-to-teach.ts";

@@ -88,7 +88,13 @@ const CONTENT_FIELDS = {
     items: z.array(z.object({ base: wordField, word: wordField })),
     sentences: z.array(z.string()),
   }),
-  text: z.object({ ...kind("text"), text: z.string(), targets: z.array(gpcField) }),
+  text: z.object({
+    ...kind("text"),
+    text: z.string(),
+    targets: z.array(gpcField),
+    questions: z.array(z.string()).optional(),
+    statements: z.array(z.object({ sentence: z.string(), isTrue: z.boolean() })).optional(),
+  }),
   free: z.object({ ...kind("free"), text: z.string() }),
 } satisfies { readonly [K in ActivityKind]: z.ZodType<ContentOfKind<K>> };
 

@@ -21,6 +21,12 @@ import { gpcField, soundField, wordField } from "./fields.ts";
 /** A text that can be saved and taught has at most so many letters: some eight pages of a first reader. */
 export const LONGEST_TEXT = 4000;
 
+/** So much is asked about a text, and so many sentences are found true or not true in it. */
+export const [MOST_QUESTIONS, MOST_STATEMENTS] = [6, 8];
+
+/** A question about a text, or a sentence that says something of it, has at most so many letters. */
+export const LONGEST_ABOUT_TEXT = 200;
+
 /** The shapes of saved sets, each with its refusals in words. */
 
 const soundsField = z.array(soundField).min(1, "names at least one sound").max(12, "a word has at most 12 sounds");
@@ -62,12 +68,23 @@ export const binField = z.discriminatedUnion("by", [
   }),
 ]);
 
+const aboutTextField = z
+  .string()
+  .trim()
+  .min(1, "it has at least one word")
+  .max(LONGEST_ABOUT_TEXT, `at most ${LONGEST_ABOUT_TEXT} letters`);
+
 /** A text that is read or written; what it may hold is looked at where it is stored. */
 const textContent = z.object({
   kind: z.literal("text"),
   text: z.string().trim().min(1, "a text has at least one word").max(LONGEST_TEXT, `at most ${LONGEST_TEXT} letters`),
   targets: z.array(gpcField).max(12, "at most 12 things to look for"),
   use: z.enum(TEXT_USES),
+  questions: z.array(aboutTextField).max(MOST_QUESTIONS, `at most ${MOST_QUESTIONS} questions`).optional(),
+  statements: z
+    .array(z.object({ sentence: aboutTextField, isTrue: z.boolean() }))
+    .max(MOST_STATEMENTS, `at most ${MOST_STATEMENTS} sentences`)
+    .optional(),
 });
 
 const sortContent = z.object({

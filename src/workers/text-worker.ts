@@ -9,6 +9,8 @@ import {
   type Sentence,
   type SentenceRequest,
   type Sequence,
+  type Statement,
+  type StatementRequest,
   shippedLexicon,
   type TargetReport,
   type TaughtSet,
@@ -17,8 +19,11 @@ import {
   type TextRules,
   type TextTarget,
   type TokenKind,
+  trueOrNot,
   whatToTeach,
   withKept,
+  withoutPhraseMarks,
+  withPhraseMarks,
 } from "../core/index.ts";
 import { exposeApi } from "./expose-api.ts";
 
@@ -80,6 +85,18 @@ const api = {
         all: whatToTeach({ ...report, tokens }, 1),
       },
     };
+  },
+  /** The text with its phrases marked as is usual. */
+  async phrases(text: string, accent: AccentSettings): Promise<string> {
+    const lexicon = lexiconIn(shippedLexicon(), accent);
+    return withPhraseMarks(text, (spelling) => lexicon.get(spelling) !== undefined);
+  },
+  /** The text without marks between phrases. */
+  async plain(text: string): Promise<string> {
+    return withoutPhraseMarks(text);
+  },
+  async statements(text: string, request: StatementRequest): Promise<Statement[]> {
+    return trueOrNot(text, withKept(request));
   },
   async sentences(request: SentenceRequest): Promise<Sentence[]> {
     return makeSentences(withKept(request));

@@ -1,4 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
+import { faultsOnScreen, SIZES } from "./measure.ts";
 import { alive, expect, test } from "./server.ts";
 
 const editor = ".cm-content";
@@ -89,4 +90,71 @@ test("a file is opened, and refused in words where it is none; what is kept out 
   await expect(page.locator(".text-kept-out")).toHaveText("bitch");
   await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText(/kept out of this school/).first()).toBeVisible();
+});
+
+test("a little text: its phrases are marked, it is asked about, and read aloud word by word and line by line", async ({
+  page,
+  server,
+}) => {
+  const data = { name: "Whinchats", sequenceId: "phased", step: 48, learners: ["Dunlin", "Ruff"] };
+  const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
+  await page.goto(`${server.address}/texts?group=${group.id}`);
+  await alive(page);
+  await page.locator(editor).click();
+  await page.keyboard.type("Sam sat on a mat.\nThe cat ran to the bus.");
+  await page.getByRole("tab", { name: "Reading" }).click();
+  await page.getByRole("button", { name: "Mark the phrases" }).click();
+  await expect(page.locator(editor)).toContainText("Sam sat / on a mat.");
+  await page.getByRole("button", { name: "A question" }).click();
+  await page.getByRole("textbox", { name: "Question 1" }).fill("Where did Sam sit?");
+  await page.getByRole("button", { name: "Make some" }).click();
+  await expect(page.getByRole("textbox", { name: /^Sentence \d$/ })).toHaveCount(2);
+  await page.getByRole("textbox", { name: "Sentence 1" }).fill("Sam sat on a quilt of zephyrs.");
+  await expect(page.getByText("The group cannot read yet: zephyrs")).toBeVisible();
+  await page.getByRole("textbox", { name: "Sentence 1" }).fill("Sam sat on a bus.");
+  // What is asked outlives a look at another screen, as the text does.
+  await page.goto(`${server.address}/evidence?group=${group.id}`);
+  await page.goto(`${server.address}/texts?group=${group.id}`);
+  await alive(page);
+  await page.getByRole("tab", { name: "Reading" }).click();
+  await expect(page.getByRole("textbox", { name: "Question 1" })).toHaveValue("Where did Sam sit?");
+  const results = await new AxeBuilder({ page }).analyze();
+  expect(results.violations.filter(({ impact }) => impact === "serious" || impact === "critical")).toEqual([]);
+  await page.getByRole("button", { name: "Save" }).click();
+  await expect(page.getByText(/^Saved: /)).toBeVisible();
+  const setId = new URL(page.url()).searchParams.get("set");
+
+  await page.goto(`${server.address}/print/${setId}`);
+  await expect(page.getByRole("main")).toContainText("Where did Sam sit?");
+  await expect(page.getByRole("row")).toHaveCount(3);
+
+  const body = { groupId: group.id, setId };
+  const session = await (await page.request.post(`${server.address}/api/sessions`, { data: body })).json();
+  await page.goto(`${server.address}/teach/${session.id}`);
+  await alive(page);
+  await page.keyboard.press("ArrowRight");
+  const word = (name: string) => page.getByRole("button", { name, exact: true });
+  await expect(word("Sam")).toHaveAttribute("aria-current", "true");
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height });
+    await expect.poll(() => faultsOnScreen(page), { message: `${width}x${height}` }).toEqual([]);
+  }
+  // Pressed once it is in hand, pressed again it is opened: its letters are pressed as those of every word.
+  await word("mat").click();
+  await word("mat").click();
+  await expect(page.locator("[data-word=mat]")).toBeVisible();
+  await page.locator('[data-unit="2"]').click();
+  await page.getByRole("region", { name: "What was said instead" }).getByRole("button").first().click();
+  await page.keyboard.press("ArrowDown");
+  await page.getByLabel("Read", { exact: true }).selectOption("line by line");
+  await page.keyboard.press("Enter");
+  await expect(word("The")).toHaveAttribute("aria-current", "true");
+  // One press was right for all of the line that had not gone wrong.
+  const heard = async () => {
+    const query = new URLSearchParams({ groupId: group.id, gpc: "t=t" });
+    const answer = await page.request.get(`${server.address}/api/evidence/responses?${query}`);
+    const { responses } = (await answer.json()) as { responses: { word: string; outcome: string }[] };
+    return responses.map(({ word, outcome }) => `${word} ${outcome}`).sort();
+  };
+  await expect.poll(heard).toEqual(["mat wrong", "sat right"]);
 });

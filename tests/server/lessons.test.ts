@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { eq } from "drizzle-orm";
 import { beforeAll, describe, expect, it } from "vitest";
 import { ACTIVITY_KIND_IDS, checkStep } from "../../src/core/index.ts";
 import type { GroupId, LearnerId, SessionId } from "../../src/schemas/ids.ts";
@@ -15,6 +16,7 @@ const { packsPage } = await import("../../src/server/groups/packs-page.ts");
 const { sessions } = await import("../../src/server/db/schema.ts");
 const { evidencePage } = await import("../../src/server/evidence/evidence-page.ts");
 const { paceOf } = await import("../../src/server/sessions/pace.ts");
+const { recentWords, wordsOfLastWeek } = await import("../../src/server/sessions/sessions.ts");
 
 const NOBODY = "00000000-0000-4000-8000-000000000000";
 const AIM = { focus: ["th=θ"], contrasts: [] };
@@ -133,6 +135,81 @@ describe("a whole lesson", () => {
     const set = (await send("POST /api/sets", { body: { groupId: group.id, content } })).body;
     expect((await start({ setId: set.id })).body.words).toEqual(["pin", "pen"]);
     expect((await start({ setId: NOBODY })).status).toBe(404);
+  });
+});
+
+describe("a text that is read", () => {
+  const content = {
+    kind: "text",
+    text: "Sam sat / on the mat.\nA fish hid.",
+    targets: [],
+    use: "read",
+    questions: ["Who sat?"],
+    statements: [{ sentence: "A hen hid.", isTrue: false }],
+  };
+  const save = async (more: object = {}) =>
+    send("POST /api/sets", { body: { groupId: group.id, title: "Sam", content: { ...content, ...more } } });
+
+  it("is gone through word by word: a word that is read wrong is marked, and counts as a word read", async () => {
+    const session = (await start({ setId: (await save()).body.id })).body;
+    expect(session.words).toEqual(["sam", "sat", "on", "the", "mat", "a", "fish", "hid"]);
+    const page = await teachPage(await database(), session.id);
+    const [activity] = page.activities;
+    expect(activity?.items.map(({ prompt, index }) => [prompt.code, index])).toEqual([
+      ["read-text", null],
+      ...session.words.map((_: string, k: number) => ["read-in-text", k]),
+      ["question", null],
+      ["true-or-not", null],
+    ]);
+    const { status, body } = await mark(session.id, 1, { outcome: "wrong", typed: "sit" });
+    expect(status).toBe(201);
+    expect(body.verdict.units.map(({ result }: { result: string }) => result)).toEqual([
+      "right",
+      "substitution",
+      "right",
+    ]);
+  });
+
+  it("its words are not what the next lesson passes over, nor what comes again next week unless somebody had them wrong", async () => {
+    const other = { name: "Reeds", sequenceId: "short-vowels-first", step: 13, learners: ["Knot"] };
+    const { id, learners } = (await send("POST /api/groups", { body: other })).body;
+    const set = (await send("POST /api/sets", { body: { groupId: id, title: "Sam", content } })).body;
+    const session = (await start({ groupId: id, setId: set.id })).body;
+    await mark(session.id, 6, { outcome: "wrong" }, { learnerId: learners[0].id });
+    expect(await recentWords(await database(), id)).toEqual([]);
+    const inAWeek = new Date(Date.now() + 7 * 24 * 60 * 60 * 1000);
+    expect(await wordsOfLastWeek(await database(), id, inAWeek)).toEqual(["fish"]);
+  });
+
+  it("a lesson that was begun before its words could be marked goes on as it was", async () => {
+    const session = (await start({ setId: (await save()).body.id })).body;
+    const db = await database();
+    const activities = session.run.activities.map((activity: object) => ({ ...activity, targets: [null] }));
+    await db
+      .update(sessions)
+      .set({ run: { ...session.run, activities } })
+      .where(eq(sessions.id, session.id));
+    const { activities: shown } = await teachPage(db, session.id);
+    expect(shown[0]?.items.map(({ prompt }) => prompt.code)).toEqual(["read-text"]);
+  });
+
+  it("what is asked about it is looked over: sentences as what is read, questions as what is said", async () => {
+    const refusedFor = async (more: object) => {
+      const { id } = (await save(more)).body;
+      return (await start({ setId: id })).body.error?.message;
+    };
+    expect(await refusedFor({ statements: [{ sentence: "The train is late.", isTrue: true }] })).toMatch(
+      /train is not within reach yet/,
+    );
+    expect(await refusedFor({ questions: ["Where was the train?"] })).toBeUndefined();
+    expect((await save({ questions: ["Who had a gun?"] })).body.error.message).toMatch(/kept out/);
+    expect((await save({ questions: ["x".repeat(201)] })).status).toBe(400);
+    expect((await save({ statements: Array(9).fill({ sentence: "Sam sat.", isTrue: true }) })).status).toBe(400);
+  });
+
+  it("written from dictation it has no strokes between its phrases", async () => {
+    const session = (await start({ setId: (await save({ use: "dictate" })).body.id })).body;
+    expect(session.words).toEqual(["“Sam sat on the mat.”", "“A fish hid.”"]);
   });
 });
 

@@ -192,6 +192,15 @@ export function promptLine(prompt: Prompt): SaidLine {
             ? `Look first: how often do you see ${prompt.targets.map(gpcLetters).join(" or ")}? Then read.`
             : "Read it.",
       };
+    case "read-in-text":
+      return { say: "Listen. Press a word that is read wrong.", answer: prompt.word };
+    case "question":
+      return { say: prompt.question };
+    case "true-or-not":
+      return {
+        say: `Read it: ${prompt.sentence} Does the text say so?`,
+        answer: prompt.isTrue ? "the text says so" : "not so: find what the text says",
+      };
     case "text":
       return { say: prompt.text };
   }

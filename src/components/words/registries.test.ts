@@ -81,7 +81,13 @@ const CONTENTS: { readonly [K in ActivityContent["kind"]]: Extract<ActivityConte
     items: [{ base: "cat", word: "cats" }],
     sentences: ["Ten cats sat."],
   },
-  text: { kind: "text", text: "A cat sat.", targets: ["a=æ"] },
+  text: {
+    kind: "text",
+    text: "A cat sat.",
+    targets: ["a=æ"],
+    questions: ["Who sat?"],
+    statements: [{ sentence: "A dog sat.", isTrue: false }],
+  },
   free: { kind: "free", text: "Sing." },
 };
 

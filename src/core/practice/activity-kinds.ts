@@ -4,6 +4,7 @@ import type { WalkWay } from "../families/walk-parts.ts";
 import { type OralItem, wordsOfOralItem } from "../oral/item.ts";
 import type { OralSkill } from "../oral/skills.ts";
 import type { Pattern } from "../scope/patterns.ts";
+import type { Statement } from "../texts/true-or-not.ts";
 
 /** What each kind of activity is done with. */
 interface Contents {
@@ -78,8 +79,15 @@ interface Contents {
     readonly items: readonly { readonly base: string; readonly word: string }[];
     readonly sentences: readonly string[];
   };
-  /** Spot and count today's sounds first, then read; GPC ids. */
-  readonly text: { readonly text: string; readonly targets: readonly string[] };
+  /** Spot and count today's sounds first, then read, then talk about it; GPC ids. */
+  readonly text: {
+    readonly text: string;
+    readonly targets: readonly string[];
+    /** Of the teacher's own, asked once it has been read. */
+    readonly questions?: readonly string[] | undefined;
+    /** Sentences to read, and to find true or not true in the text. */
+    readonly statements?: readonly Statement[] | undefined;
+  };
   readonly free: { readonly text: string };
 }
 
@@ -123,7 +131,7 @@ interface KindDefinition<C> extends PaceAndPriority {
   readonly isChain: boolean;
   /** Every listed or nonsense word that learners read, build, write or hear; words of texts are not among them. */
   readonly words: (content: C) => readonly string[];
-  /** Sentences and texts that learners read or write. */
+  /** Sentences and texts that learners read or write, or are asked. */
   readonly texts: (content: C) => readonly string[];
   /** How many things there are to go through, a long text as so many words. */
   readonly items: (content: C) => number;
@@ -369,9 +377,24 @@ export const ACTIVITY_KINDS = {
     isWordList: false,
     isChain: false,
     words: nothing,
-    texts: ({ text }) => [text],
-    items: ({ text }) => Math.ceil(text.split(/\s+/).filter(Boolean).length / WORDS_OF_TEXT_AN_ITEM),
-    without: (content, out) => (hasAny(content.text, out) ? undefined : content),
+    texts: ({ text, questions = [], statements = [] }) => [
+      text,
+      ...questions,
+      ...statements.map(({ sentence }) => sentence),
+    ],
+    items: ({ text, questions = [], statements = [] }) =>
+      Math.ceil(text.split(/\s+/).filter(Boolean).length / WORDS_OF_TEXT_AN_ITEM) +
+      questions.length +
+      statements.length,
+    without: (content, out) => {
+      if (hasAny(content.text, out)) return undefined;
+      const { questions, statements } = content;
+      return {
+        ...content,
+        ...(questions && { questions: questions.filter((question) => !hasAny(question, out)) }),
+        ...(statements && { statements: statements.filter(({ sentence }) => !hasAny(sentence, out)) }),
+      };
+    },
     edits: ["text"],
     needs: [],
     cards: nothing,

@@ -3,6 +3,7 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { gappedWord } from "../spelling/gapped.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { targetSpans } from "../texts/check-text.ts";
+import { wordsToRead } from "../texts/phrases.ts";
 import { type ActivityContent, type ActivityKind, type ContentOfKind, wordsOfContent } from "./activity-kinds.ts";
 import { chainPrompts } from "./chain-prompts.ts";
 import type { ContentCheck } from "./content-check.ts";
@@ -23,6 +24,8 @@ interface KindWork<C> {
   readonly make: (making: make.Making, count: number) => ActivityContent | undefined;
   /** What is said in it, step by step. */
   readonly prompts: (content: C, lexicon: Lexicon) => Prompt[];
+  /** What it is gone through by in a lesson, where that is more than what is said. */
+  readonly steps?: (content: C, lexicon: Lexicon) => Prompt[];
   /** What is wrong with it for a group. */
   readonly faults: (content: C, check: ContentCheck) => ContentFault[];
 }
@@ -36,6 +39,19 @@ const withoutWord = (sentence: string, word: string): string =>
 
 /** The same for every word: how long it is would tell. */
 const GAP = "____";
+
+const lookFirst = ({ text, targets }: ContentOfKind<"text">, lexicon: Lexicon): Prompt => ({
+  code: "read-text",
+  text,
+  targets,
+  spans: targetSpans(text, targets, lexicon),
+});
+
+/** What is asked once a text has been read. */
+const aboutText = ({ questions = [], statements = [] }: ContentOfKind<"text">): Prompt[] => [
+  ...questions.map((question): Prompt => ({ code: "question", question })),
+  ...statements.map(({ sentence, isTrue }): Prompt => ({ code: "true-or-not", sentence, isTrue })),
+];
 
 const typedByTeacher = () => undefined;
 const readAll = (content: ActivityContent, check: ContentCheck) => check.read(wordsOfContent(content));
@@ -210,10 +226,18 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
   },
   text: {
     make: make.linesToRead,
-    prompts: ({ text, targets }, lexicon) => [
-      { code: "read-text", text, targets, spans: targetSpans(text, targets, lexicon) },
+    prompts: (content, lexicon) => [lookFirst(content, lexicon), ...aboutText(content)],
+    steps: (content, lexicon) => [
+      lookFirst(content, lexicon),
+      ...wordsToRead(content.text, (spelling) => lexicon.get(spelling) !== undefined).map(
+        ({ spelling: word, ...place }): Prompt => ({ code: "read-in-text", word, place }),
+      ),
+      ...aboutText(content),
     ],
-    faults: ({ text }, check) => check.texts([text]),
+    faults: ({ text, questions = [], statements = [] }, check) => [
+      ...check.texts([text, ...statements.map(({ sentence }) => sentence)]),
+      ...check.said(questions),
+    ],
   },
   free: {
     make: typedByTeacher,

@@ -5,7 +5,11 @@ import type { OralItem } from "../oral/item.ts";
 import { oralName } from "../oral/oral-target.ts";
 import type { ResponseMode } from "../responses/response-modes.ts";
 import type { Pattern } from "../scope/patterns.ts";
+import type { WordToRead } from "../texts/phrases.ts";
 import { sentenceName } from "./cards.ts";
+
+/** Where a word of a text stands, and its phrase, its line and its page. */
+export type PlaceInText = Omit<WordToRead, "spelling">;
 
 /** One thing the helper says or does; put into words by the interface. */
 export type Prompt =
@@ -102,6 +106,11 @@ export type Prompt =
       readonly targets: readonly string[];
       readonly spans: readonly (readonly [number, number])[];
     }
+  /** A word of a text that is read aloud; where it stands in the text, from a character up to before another. */
+  | { readonly code: "read-in-text"; readonly word: string; readonly place: PlaceInText }
+  /** Of the teacher's own, about a text. */
+  | { readonly code: "question"; readonly question: string }
+  | { readonly code: "true-or-not"; readonly sentence: string; readonly isTrue: boolean }
   | { readonly code: "text"; readonly text: string };
 
 export type PromptCode = Prompt["code"];
@@ -145,6 +154,9 @@ const TARGETS: {
   "word-part": read,
   oral: ({ item }) => ({ name: oralName(item), mode: "oral" }),
   "read-text": nothing,
+  "read-in-text": read,
+  question: nothing,
+  "true-or-not": nothing,
   text: nothing,
 };
 

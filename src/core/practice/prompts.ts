@@ -12,3 +12,9 @@ export const promptsOf = (
   accent: AccentSettings,
   list: Lexicon = shippedLexicon(),
 ): Prompt[] => workOf(content).prompts(content, lexiconIn(list, accent));
+
+/** What an activity is gone through by in a lesson: what is said in it, and every word of a text that is read. */
+export function stepsOf(content: ActivityContent, accent: AccentSettings, list: Lexicon = shippedLexicon()): Prompt[] {
+  const { steps, prompts } = workOf(content);
+  return (steps ?? prompts)(content, lexiconIn(list, accent));
+}

@@ -27,7 +27,8 @@ describe("an activity item by item", () => {
     [{ kind: "real-or-nonsense", items: [{ word: "zat", real: false }] }, ["read zat"]],
     [{ kind: "irregular-words", words: ["said"] }, ["read said"]],
     [{ kind: "hear-and-spell", sounds: [{ sound: ["k"], gpcs: ["k=k", "ck=k"] }] }, [undefined]],
-    [{ kind: "text", text: "A cat sat.", targets: ["a=æ"] }, [undefined]],
+    [{ kind: "text", text: "A cat sat.", targets: ["a=æ"] }, [undefined, "read a", "read cat", "read sat"]],
+    [{ kind: "text", text: "Sam!", targets: [], questions: ["Who?"] }, [undefined, "read sam", undefined]],
     [{ kind: "free", text: "sing" }, [undefined]],
   ] as const)("%j is answered to by %j", (content, expected) => {
     expect(targets(content as ActivityContent)).toEqual(expected);

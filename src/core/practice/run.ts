@@ -3,7 +3,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import type { ActivityContent } from "./activity-kinds.ts";
 import { type Prompt, type PromptTarget, targetOf } from "./prompt.ts";
-import { promptsOf } from "./prompts.ts";
+import { stepsOf } from "./prompts.ts";
 
 /** One thing an activity is gone through by. */
 export interface RunItem {
@@ -18,7 +18,7 @@ export function runItems(
   accent: AccentSettings,
   list: Lexicon = shippedLexicon(),
 ): RunItem[] {
-  return promptsOf(content, accent, list).map((prompt) => {
+  return stepsOf(content, accent, list).map((prompt) => {
     const target = targetOf(prompt);
     return { prompt, ...(target && { target }) };
   });

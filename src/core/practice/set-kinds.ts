@@ -6,7 +6,9 @@ import type { Bin } from "../families/sort-bins.ts";
 import type { WalkWay } from "../families/walk-parts.ts";
 import type { OralItem } from "../oral/item.ts";
 import type { OralSkill } from "../oral/skills.ts";
+import { withoutPhraseMarks } from "../texts/phrases.ts";
 import { sentencesOf } from "../texts/read-words.ts";
+import type { Statement } from "../texts/true-or-not.ts";
 import {
   ACTIVITY_KINDS,
   type ActivityContent,
@@ -53,6 +55,10 @@ interface SetContents {
     readonly text: string;
     readonly targets: readonly string[];
     readonly use: TextUse;
+    /** Of the teacher's own, about what has been read. */
+    readonly questions?: readonly string[] | undefined;
+    /** Sentences to find true or not true in it. */
+    readonly statements?: readonly Statement[] | undefined;
   };
 }
 
@@ -121,10 +127,9 @@ export const SET_KINDS = {
   },
 } as const satisfies { readonly [K in SetKind]: SetDefinition<SetContentOf<K>> };
 
-function textActivity({ text, targets, use }: SetContents["text"]): ActivityContent {
-  return use === "dictate"
-    ? { kind: "dictation", words: [], sentences: sentencesOf(text) }
-    : { kind: "text", text, targets };
+function textActivity({ text, targets, use, questions, statements }: SetContents["text"]): ActivityContent {
+  if (use === "dictate") return { kind: "dictation", words: [], sentences: sentencesOf(withoutPhraseMarks(text)) };
+  return { kind: "text", text, targets, ...(questions && { questions }), ...(statements && { statements }) };
 }
 
 export const SET_KIND_IDS = Object.keys(SET_KINDS) as readonly SetKind[];

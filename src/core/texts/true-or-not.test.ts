@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { SAME_THINGS } from "../../data/texts/same-things.ts";
 import { NOUNS } from "../../data/texts/sentence-words.ts";
+import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
 import { taughtAt } from "../scope/taught-set.ts";
 import { checkText } from "./check-text.ts";
@@ -8,13 +9,13 @@ import { makeSentences } from "./make-sentences.ts";
 import { sentencesOf } from "./read-words.ts";
 import { trueOrNot } from "./true-or-not.ts";
 
-const taught = taughtAt(sequenceById("phased"), 60);
+const taught = taughtAt(sequenceById("phased") as Sequence, 60);
 const of = (text: string, count = 6, seed = 1) => trueOrNot(text, { taught, count, seed });
 const changedOf = (text: string) =>
   Array.from({ length: 12 }, (_, seed) => of(text, 6, seed)).flatMap((all) =>
     all.filter(({ isTrue }) => !isTrue).map(({ sentence }) => sentence),
   );
-const wordsOf = (sentence: string) => sentence.match(/[A-Za-z']+/g) ?? [];
+const wordsOf = (sentence: string): string[] => sentence.match(/[A-Za-z']+/g) ?? [];
 
 describe("true or not", () => {
   test("what is true is the text's own; what is not differs in one word that the text does not have", () => {

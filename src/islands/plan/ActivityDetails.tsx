@@ -142,6 +142,7 @@ const FIELDS: Readonly<Record<EditableField, FieldWords>> = {
     longest: 1000,
     shown: (content) => ("text" in content ? content.text : ""),
     read: (typed) => ({ text: typed }),
+    isMultiline: true,
   },
 };
 

@@ -10,10 +10,11 @@ interface Props {
   readonly pressed?: number | undefined;
   /** Absent where there is nothing to press. */
   readonly onPressUnit?: ((unit: number) => void) | undefined;
+  readonly onPressWord?: ((at: number) => void) | undefined;
 }
 
 /** The middle of the screen: the display, as large as fits, and buttons over the graphemes of a word. */
-export const DisplayArea = memo(function DisplayArea({ display, pressed, onPressUnit }: Props) {
+export const DisplayArea = memo(function DisplayArea({ display, pressed, onPressUnit, onPressWord }: Props) {
   const [element, area] = useElementSize();
   const word = display.kind === "word" ? display.reading.word : undefined;
   return (
@@ -23,7 +24,7 @@ export const DisplayArea = memo(function DisplayArea({ display, pressed, onPress
       data-current-word={word === undefined ? undefined : ""}
       className="relative min-h-0 w-full flex-1"
     >
-      <DisplayView display={display} area={area} />
+      <DisplayView display={display} area={area} onPressWord={onPressWord} />
       {display.kind === "word" && onPressUnit && !display.stage.blended && (
         <UnitButtons display={display} area={area} pressed={pressed} onPressUnit={onPressUnit} />
       )}

@@ -6,22 +6,29 @@ import { BigWord, ShutZip } from "./BigWord.tsx";
 import { CountersLine } from "./CountersLine.tsx";
 import { DictatedStep } from "./DictatedStep.tsx";
 import type { BoardDisplay, Display } from "./lesson/displays.ts";
+import { ReadingText } from "./ReadingText.tsx";
 
 interface Props {
   readonly display: Display;
   /** What a word is fitted to. */
   readonly area?: ElementSize | undefined;
+  /** A word of the text that is read aloud was pressed, by where it begins in the text. */
+  readonly onPressWord?: ((at: number) => void) | undefined;
 }
 
 /** What learners see at one moment: the same on the teacher's screen and on the wall. */
-export const DisplayView = memo(function DisplayView({ display, area }: Props) {
+export const DisplayView = memo(function DisplayView({ display, area, onPressWord }: Props) {
   if (display.kind === "word") return <BigWord display={display} area={area} />;
   return (
     <div
       data-display={display.kind}
       className="grid size-full place-items-center content-center gap-[min(4vh,5cqh)] overflow-hidden px-8 font-learner [container-type:size]"
     >
-      <Shown display={display} />
+      {display.kind === "reading" ? (
+        <ReadingText display={display} area={area} onPressWord={onPressWord} />
+      ) : (
+        <Shown display={display} />
+      )}
     </div>
   );
 });
@@ -47,8 +54,11 @@ const sideBySide = (words: readonly string[]): string => {
 
 type DisplayOf<K extends Display["kind"]> = Extract<Display, { readonly kind: K }>;
 
-/** How every kind of display looks, but for a word over its zip. */
-const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: DisplayOf<K>) => ReactNode } = {
+/** What has a component of its own, and is fitted to its room. */
+type Fitted = "word" | "reading";
+
+/** How every other kind of display looks. */
+const LOOKS: { readonly [K in Exclude<Display["kind"], Fitted>]: (display: DisplayOf<K>) => ReactNode } = {
   letters: (display) => <p style={{ fontSize: sizeFor(display.text, 42), lineHeight: 1.3 }}>{display.text}</p>,
   listen: () => <Ear className="size-[min(18vh,60cqh)] text-tape" strokeWidth={1.2} aria-label="Listen" />,
   several: (display) => (
@@ -150,6 +160,18 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
       <Marked text={display.word} spans={[[display.from, display.to]]} />
     </p>
   ),
+  statement: (display) => (
+    <>
+      <p className="max-w-[92cqw] text-center text-[min(11vh,20cqh,9cqw)] leading-snug">{display.sentence}</p>
+      {display.isTrue === undefined ? (
+        <p className="text-[min(9vh,12cqh)] text-tape">?</p>
+      ) : display.isTrue ? (
+        <Yes />
+      ) : (
+        <No />
+      )}
+    </>
+  ),
   text: (display) => (
     <p className="max-w-[80vw] overflow-y-auto max-h-[100cqh] text-[min(6.5vh,12cqh)] leading-relaxed">
       <Marked text={display.text} spans={display.spans} />
@@ -164,7 +186,7 @@ const LOOKS: { readonly [K in Exclude<Display["kind"], "word">]: (display: Displ
   },
 };
 
-function Shown({ display }: { readonly display: Exclude<Display, { readonly kind: "word" }> }) {
+function Shown({ display }: { readonly display: Exclude<Display, { readonly kind: Fitted }> }) {
   return (LOOKS[display.kind] as (display: Display) => ReactNode)(display);
 }
 

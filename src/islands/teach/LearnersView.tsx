@@ -20,6 +20,7 @@ function stateAtPlace({ activities, session, accent, checklist }: TeachPage): Vi
     before,
     accent,
     checklist: checklistWords(checklist),
+    readingBy: "word",
   });
   const display = displays[Math.min(state.stage, displays.length - 1)];
   return display && { display, sign: undefined, dark: false, item: state.item };

@@ -12,6 +12,7 @@ export const SignChoice = memo(function SignChoice({ sign, onSign }: Props) {
   return (
     <SegmentedChoice
       label="Whose the word is (M)"
+      className="whitespace-nowrap"
       value={sign}
       choices={TURN_SIGNS}
       names={SIGN_NAME}

@@ -2,8 +2,10 @@ import { memo } from "react";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 import { activityName } from "./LessonButton.tsx";
 import type { Way } from "./lesson/displays.ts";
+import type { ReadingUnit } from "./lesson/reading.ts";
 import { canGrow } from "./lesson/selectors.ts";
 import type { Listing } from "./lesson/teach-state.ts";
+import { ReadingChoice } from "./ReadingChoice.tsx";
 import { TeachMenu } from "./TeachMenu.tsx";
 import { WayChoice } from "./WayChoice.tsx";
 
@@ -19,6 +21,10 @@ interface Props {
   readonly hasBoard: boolean;
   /** Counters are shown, or could be; undefined where they do not help. */
   readonly counters: boolean | undefined;
+  /** What the pointer moves on by in a text that is read aloud; undefined elsewhere. */
+  readonly reading: ReadingUnit | undefined;
+  /** Can the items come in another order, or be left out? */
+  readonly canReorder: boolean;
   readonly way: Way;
   readonly showChange: boolean;
   readonly canBuild: boolean;
@@ -36,6 +42,8 @@ interface WordNavActions {
   readonly next: () => void;
   readonly tap: () => void;
   readonly openOrBlend: () => void;
+  readonly tapBack: () => void;
+  readonly setReading: (by: ReadingUnit) => void;
   readonly toggleChange: () => void;
   readonly againAtSight: () => void;
   readonly setWay: (way: Way) => void;
@@ -60,8 +68,10 @@ export const WordNav = memo(function WordNav(props: Props) {
       className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-center gap-2 px-3 pb-3"
     >
       {isWord && <WayChoice way={way} onWay={actions.setWay} />}
+      {props.reading && <ReadingChoice by={props.reading} onChange={actions.setReading} />}
       <NavButton name="Back" keys="←" disabled={props.isFirst} onPress={actions.back} />
-      {!props.hasBoard && !props.counters && (
+      {props.reading && <NavButton name="Tap it out" keys="↓" onPress={actions.tapBack} />}
+      {!props.hasBoard && !props.counters && !props.reading && (
         <NavButton name={isWord ? "Tap" : "Show"} keys="space" onPress={actions.tap} />
       )}
       {props.counters !== undefined && (
@@ -86,8 +96,8 @@ export const WordNav = memo(function WordNav(props: Props) {
         canAdd={canGrow(activity)}
         canBuild={props.canBuild}
         building={props.building}
-        canShuffle={at < items - 2}
-        canDrop={items > 1}
+        canShuffle={props.canReorder && at < items - 2}
+        canDrop={props.canReorder && items > 1}
         dark={props.dark}
         wentWrong={props.wentWrong}
         onAdd={actions.addWords}

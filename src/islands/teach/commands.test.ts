@@ -1,38 +1,15 @@
 import { describe, expect, it, vi } from "vitest";
-import { GENERAL_AMERICAN } from "../../core/index.ts";
-import type { GroupId, LearnerId, SessionId } from "../../schemas/ids.ts";
 import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import { type TeachServices, teachCommands } from "./commands.ts";
-import { activity, CLAP, LAP, PLACE } from "./lesson/lesson.fixture.ts";
+import { activity, CLAP, groupOf, LAP, learnersOf, pageOf, textActivity } from "./lesson/lesson.fixture.ts";
 import * as select from "./lesson/selectors.ts";
 import { createTeachStore } from "./teach-store.ts";
 
 const AT = new Date("2026-11-24T09:30:00Z");
 
 function teach(services: Partial<TeachServices> = {}, more: Partial<TeachPage> = {}) {
-  const page: TeachPage = {
-    session: { id: "s" as SessionId, title: "Lesson", minutes: null, endedAt: null, place: PLACE },
-    group: {
-      id: "g" as GroupId,
-      name: "Plovers",
-      sequenceId: "phased",
-      step: 1,
-      ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
-      isDemo: false,
-      isRehearsal: false,
-      learners: [
-        { id: "gull" as LearnerId, nickname: "Gull" },
-        { id: "tern" as LearnerId, nickname: "Tern" },
-      ],
-    },
-    activities: [activity("a", [LAP, CLAP])],
-    responses: [],
-    accent: GENERAL_AMERICAN,
-    checklist: [],
-    needs: {},
-    ...more,
-  };
+  const page = pageOf([activity("a", [LAP, CLAP])], { group: groupOf(learnersOf("Gull", "Tern")), ...more });
   const store = createTeachStore(page);
   const sent: SentResponse[] = [];
   let ids = 0;
@@ -55,6 +32,36 @@ function teach(services: Partial<TeachServices> = {}, more: Partial<TeachPage> =
   const first = select.turn(store.getState()) as string;
   return { store, commands, sent, first };
 }
+
+describe("a text that is read aloud", () => {
+  const read = () => teach({}, { activities: [textActivity("t", "Sam sat.\nPam ran."), activity("b", [LAP])] });
+  const sentOf = (sent: readonly SentResponse[]) => sent.map(({ word, answer }) => `${word} ${answer.outcome}`);
+
+  it("word by word, right marks the word and goes on; wrong stays", () => {
+    const { store, commands, sent } = read();
+    commands.mark("right");
+    commands.mark("wrong");
+    expect(sentOf(sent)).toEqual(["sam right", "sat wrong"]);
+    expect(store.getState().lesson.item).toBe(1);
+  });
+
+  it("line by line, right marks what is not marked of the line, for the one who reads; one press takes it back", () => {
+    const { store, commands, sent, first } = read();
+    store.dispatch({ type: "reading-by", by: "line" });
+    store.dispatch({ type: "press-word", at: 4 });
+    commands.mark("wrong");
+    commands.mark("right");
+    expect(sentOf(sent)).toEqual(["sat wrong", "sam right"]);
+    expect(new Set(sent.map(({ learnerId }) => learnerId))).toEqual(new Set([first]));
+    expect(store.getState().lesson.item).toBe(2);
+    commands.mark("right");
+    expect(store.getState().lesson.activity).toBe(1);
+    commands.undo();
+    expect([...store.getState().book.marks.values()].map(({ target }) => target)).toEqual(["sat", "sam"]);
+    commands.redo();
+    expect(store.getState().book.marks.size).toBe(4);
+  });
+});
 
 describe("a mark", () => {
   it("is for the learner and the word that the state shows, and is sent at once", () => {
@@ -83,8 +90,8 @@ describe("a mark", () => {
     expect(sent.map(({ withdrawn }) => withdrawn)).toEqual([false, false]);
     commands.undo();
     expect(sent.slice(2).map(({ withdrawn, supersedes }) => [withdrawn, supersedes])).toEqual([
-      [true, "mark-2"],
-      [true, "mark-1"],
+      [true, sent[1]?.id],
+      [true, sent[0]?.id],
     ]);
     expect(store.getState().book.marks.size).toBe(0);
     commands.redo();

@@ -71,8 +71,17 @@ export function teachCommands(
 ): TeachCommands {
   const { now, newId, send } = services;
 
-  /** @param at the lesson at the press: an answer that took a moment is of the word that was pressed on */
-  const record = (answer: RawAnswer, passTurn: boolean, whose = select.turn(getState()), at = getState()) => {
+  /**
+   * @param at the lesson at the press: an answer that took a moment is of the word that was pressed on
+   * @param press what tells the marks of one press
+   */
+  const record = (
+    answer: RawAnswer,
+    passTurn: boolean,
+    whose = select.turn(getState()),
+    at = getState(),
+    press?: string,
+  ) => {
     const [item, learnerId] = [select.item(at), whose];
     if (!item || item.index === null || learnerId === undefined) return;
     const replaced = getState().book.marks.get(markKey(learnerId, item.index));
@@ -84,6 +93,7 @@ export function teachCommands(
       mode: select.isBuilding(at) ? "built" : (item.mode ?? "read"),
       answer,
       state: "waiting",
+      ...(press !== undefined && { press }),
     };
     dispatch({ type: "marked", mark, passTurn });
     // Read and then built are two answers, not one that is corrected.
@@ -125,12 +135,24 @@ export function teachCommands(
       const state = getState();
       // A key may be pressed for what cannot be: tapped is a word, not a card.
       if (select.whyNotMarked(state) !== undefined || !select.outcomes(state).includes(outcome)) return;
-      if (outcome !== "together") {
+      if (outcome === "together") {
+        const press = newId();
+        // What somebody has done alone with this word stands.
+        for (const { id } of select.unmarkedLearners(state))
+          record({ outcome, substitutions: [] }, false, id, getState(), press);
+        return;
+      }
+      if (outcome !== "right" || !select.isReadAloud(state)) {
         record({ outcome, substitutions: [] }, true);
         return;
       }
-      // What somebody has done alone with this word stands.
-      for (const { id } of select.unmarkedLearners(getState())) record({ outcome, substitutions: [] }, false, id);
+      // What was read up to the pointer's end was right, but for what has been marked; then it goes on.
+      const [whose, press] = [select.turn(state), newId()];
+      for (const item of select.itemsToMarkRight(state)) {
+        const at = { ...state, lesson: { ...state.lesson, item } };
+        record({ outcome, substitutions: [] }, false, whose, at, press);
+      }
+      dispatch({ type: "next" });
     },
     nameSubstitution(said) {
       const { pressedUnit } = getState();

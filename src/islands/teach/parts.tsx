@@ -9,6 +9,7 @@ import { DisplayArea } from "./DisplayArea.tsx";
 import { LazyBoard, LazyCounters } from "./LazyBoard.tsx";
 import { LearnerEdge } from "./LearnerEdge.tsx";
 import type { CountersMove } from "./lesson/counters-board.ts";
+import type { ReadingUnit } from "./lesson/reading.ts";
 import * as select from "./lesson/selectors.ts";
 import { MarkBar } from "./MarkBar.tsx";
 import { SubstitutionBar } from "./SubstitutionBar.tsx";
@@ -70,6 +71,7 @@ export function CurrentDisplay() {
     () => ({
       tap: () => dispatch({ type: "tap" }),
       pressUnit: (unit: number) => dispatch({ type: "press-unit", unit }),
+      pressWord: (at: number) => dispatch({ type: "press-word", at }),
       act: (action: Parameters<NonNullable<Parameters<typeof LazyBoard>[0]["board"]>["onAct"]>[0]) =>
         dispatch({ type: "board", action }),
       moveCounters: (move: CountersMove) => dispatch({ type: "counters", move }),
@@ -103,7 +105,12 @@ export function CurrentDisplay() {
         }
       />
       {!board && !counters && (
-        <DisplayArea display={display ?? NOTHING} pressed={pressed} onPressUnit={canMark ? on.pressUnit : undefined} />
+        <DisplayArea
+          display={display ?? NOTHING}
+          pressed={pressed}
+          onPressUnit={canMark ? on.pressUnit : undefined}
+          onPressWord={on.pressWord}
+        />
       )}
     </div>
   );
@@ -120,6 +127,8 @@ export function WordControls() {
       openOrBlend: () => dispatch({ type: "open-or-blend" }),
       toggleChange: () => dispatch({ type: "toggle", what: "showChange" }),
       againAtSight: () => dispatch({ type: "again-at-sight" }),
+      tapBack: () => dispatch({ type: "tap-back" }),
+      setReading: (by: ReadingUnit) => dispatch({ type: "reading-by", by }),
       setWay: (way: ReturnType<typeof select.way>) => dispatch({ type: "way", way }),
       toggleBuilding: () => dispatch({ type: "toggle-building" }),
       toggleCounters: () => dispatch({ type: "toggle", what: "withCounters" }),
@@ -148,6 +157,8 @@ export function WordControls() {
         isBlended={useTeach(select.isBlended)}
         hasBoard={isBuilding}
         counters={useTeach((state) => (select.canUseCounters(state) ? state.withCounters : undefined))}
+        reading={useTeach((state) => (select.isReadAloud(state) ? state.readingBy : undefined))}
+        canReorder={useTeach(select.canReorder)}
         way={useTeach(select.way)}
         showChange={useTeach(({ showChange }) => showChange)}
         canBuild={useTeach(select.canBuild)}

@@ -7,7 +7,15 @@ import { Tabs } from "../../components/ui/Tabs.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { counted } from "../../components/words/counted.ts";
 import { TEXT_USE_NAME } from "../../components/words/text-words.ts";
-import { gpcTargets, TEXT_USES, type TextTarget, type TextUse, taughtGpcs, tickedAsTaught } from "../../core/light.ts";
+import {
+  gpcTargets,
+  type SetContentOf,
+  TEXT_USES,
+  type TextTarget,
+  type TextUse,
+  taughtGpcs,
+  tickedAsTaught,
+} from "../../core/light.ts";
 import { LONGEST_TEXT } from "../../schemas/set-content.ts";
 import type { TextsPage } from "../../server/sets/texts-page.ts";
 import type { TextView } from "../../workers/text-worker.ts";
@@ -15,6 +23,7 @@ import { call } from "../shared/client.ts";
 import { useLazy } from "../shared/use-lazy.ts";
 import { useSetSaving } from "../shared/use-set-saving.ts";
 import { marksOfText } from "./marks.ts";
+import { type AboutText, ReadingPanel } from "./ReadingPanel.tsx";
 import { readTextFile } from "./read-text-file.ts";
 import { SentencesPanel } from "./SentencesPanel.tsx";
 import { TargetsPanel } from "./TargetsPanel.tsx";
@@ -30,9 +39,11 @@ const FILES = [
   { ending: "json", name: "JSON, with how each word stands" },
 ] as const;
 
+type TextContent = SetContentOf<"text">;
+
 const loadEditor = () => import("./TextEditor.tsx").then((module) => module.default);
 
-type Tab = "sentences" | "words" | "targets";
+type Tab = "sentences" | "words" | "targets" | "reading";
 
 const EMPTY: TextView = {
   text: "",
@@ -49,6 +60,21 @@ const EMPTY: TextView = {
   repeated: [],
 };
 
+/** What is asked about a text that was saved. */
+const aboutOf = (saved: TextContent | undefined): AboutText => ({
+  questions: saved?.questions ?? [],
+  statements: saved?.statements ?? [],
+});
+/** What of it is saved: nothing that is empty. */
+const written = ({ questions, statements }: AboutText): AboutText => ({
+  questions: questions.map((question) => question.trim()).filter(Boolean),
+  statements: statements
+    .map(({ sentence, isTrue }) => ({ sentence: sentence.trim(), isTrue }))
+    .filter(({ sentence }) => sentence !== ""),
+});
+/** The same for the same text and the same questions. */
+const asSaved = (text: string, about: AboutText): string => JSON.stringify([text.trim(), written(about)]);
+
 /** Longer texts are judged as well, and saved part by part. */
 const LONGEST_JUDGED = 200_000;
 
@@ -64,7 +90,9 @@ export default function Texts(page: TextsPage) {
   );
   const [title, setTitle] = useState(set?.title ?? "");
   const [setId, setSetId] = useState(set?.id);
-  const [savedText, setSavedText] = useState(saved?.text ?? "");
+  const [about, setAbout] = useState<AboutText>(() => aboutOf(saved));
+  const [savedAs, setSavedAs] = useState(() => asSaved(saved?.text ?? "", aboutOf(saved)));
+  const isSaved = setId !== undefined && asSaved(text, about) === savedAs;
   const [isDraftKnown, setDraftKnown] = useState(false);
   const [tab, setTab] = useState<Tab>(saved ? "words" : "sentences");
   const editor = useRef<EditorHandle>(null);
@@ -76,16 +104,20 @@ export default function Texts(page: TextsPage) {
   const choices = useMemo(() => taughtGpcs(scope), [scope]);
   const saving = useSetSaving(group.id, (stored) => {
     setSetId(stored.id);
-    setSavedText(stored.content.kind === "text" ? stored.content.text : "");
+    if (stored.content.kind === "text") setSavedAs(asSaved(stored.content.text, aboutOf(stored.content)));
     setTitle(stored.title);
     history.replaceState(null, "", `/texts?group=${group.id}&set=${stored.id}`);
   });
 
   useEffect(request, [request]);
-  useTextDraft(group.id, text, setId !== undefined && text.trim() === savedText);
+  useTextDraft(group.id, { text, about }, isSaved);
   // Looked up in the browser: the page is made on the server, where there is none. Once, before anything is typed.
   useEffect(() => {
-    if (!set) setText(draftOfText(group.id));
+    const draft = set ? undefined : draftOfText(group.id);
+    if (draft) {
+      setText(draft.text);
+      setAbout(draft.about);
+    }
     setDraftKnown(true);
   }, [set, group.id]);
 
@@ -113,8 +145,10 @@ export default function Texts(page: TextsPage) {
   const send = (to: typeof saving.save | typeof saving.plan | typeof saving.print) => {
     if (text.trim().length > LONGEST_TEXT)
       toast.error(`A text that is saved has at most ${LONGEST_TEXT.toLocaleString("en")} letters: save it in parts.`);
-    else void to({ kind: "text", text: text.trim(), targets: gpcTargets(targets), use }, title, setId);
+    else
+      void to({ kind: "text", text: text.trim(), targets: gpcTargets(targets), use, ...written(about) }, title, setId);
   };
+  const setWholeText = (next: string) => editor.current?.replace([{ from: 0, to: text.length, insert: next }]);
   const open = async (file: File | undefined) => {
     if (!file) return;
     const read = await readTextFile(file, LONGEST_JUDGED);
@@ -122,7 +156,7 @@ export default function Texts(page: TextsPage) {
       toast.error(read.message);
       return;
     }
-    editor.current?.replace([{ from: 0, to: text.length, insert: read.text }]);
+    setWholeText(read.text);
     setTab("words");
   };
   const fitting = view.words.filter(({ fits }) => fits).length;
@@ -178,7 +212,7 @@ export default function Texts(page: TextsPage) {
           <button type="button" className="button" disabled={text.trim() === ""} onClick={() => send(saving.plan)}>
             To the plan
           </button>
-          {setId !== undefined && text.trim() === savedText && (
+          {isSaved && (
             <Menu button="Take out ▾">
               {FILES.map(({ ending, name }) => (
                 <MenuItem key={ending} onSelect={() => location.assign(`/api/sets/${setId}/text.${ending}`)}>
@@ -241,6 +275,7 @@ export default function Texts(page: TextsPage) {
             { id: "sentences", name: "Sentences" },
             { id: "words", name: view.mends.length > 0 ? `Words · ${view.mends.length}` : "Words" },
             { id: "targets", name: "Look for" },
+            { id: "reading", name: "Reading" },
           ]}
           value={tab}
           onChange={setTab}
@@ -257,6 +292,19 @@ export default function Texts(page: TextsPage) {
             {tab === "words" && (
               <WordsPanel view={view} watched={page.watched} onReplace={replace} onTeach={(word) => void teach(word)} />
             )}
+            {tab === "reading" &&
+              (use === "read" ? (
+                <ReadingPanel
+                  worker={worker}
+                  rules={rules}
+                  text={text}
+                  about={about}
+                  onAbout={setAbout}
+                  onText={setWholeText}
+                />
+              ) : (
+                <p className="p-4">This text is written from dictation. Choose “to read” above to ask about it.</p>
+              ))}
             {tab === "targets" && (
               <TargetsPanel view={view} targets={targets} onTargets={setTargets} choices={choices} />
             )}

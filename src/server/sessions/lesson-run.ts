@@ -1,12 +1,16 @@
 import {
   type AccentSettings,
+  type ActivityKind,
   cardReading,
+  entryOf,
   isCard,
   isSentenceName,
   isWordTarget,
+  type Lexicon,
   lexiconIn,
   type OralTarget,
   oralTargetOf,
+  type ReadChain,
   type RunItem,
   readChain,
   runItems,
@@ -47,10 +51,11 @@ export interface RunWord extends RunItem {
 
 /** The items of an activity as its words are read in it: what stands beside a word decides between two readings. */
 export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): RunWord[] {
-  const items = runItems(activity.content, accent);
+  // A lesson that was begun before its kind had these items goes on with those it had.
+  const items = runItems(activity.content, accent).slice(0, activity.targets.length);
   const names = items.map(({ target }) => target?.name);
   const words = names.filter((name): name is string => name !== undefined && isWordTarget(name));
-  const { readings, steps } = readChain(words, lexiconIn(shippedLexicon(), accent));
+  const { readings, steps } = readWords(words, activity.content.kind, lexiconIn(shippedLexicon(), accent));
   let at = -1;
   return items.map((item, k): RunWord => {
     const name = names[k];
@@ -67,6 +72,12 @@ export function wordsOfActivity(activity: RunActivity, accent: AccentSettings): 
     return { ...item, index, reading: readings[at], step: steps[at - 1] };
   });
 }
+
+/** The words of a text are not steps of a chain: each is read as it is by itself. */
+const readWords = (words: readonly string[], kind: ActivityKind, lexicon: Lexicon): ReadChain =>
+  kind === "text"
+    ? { readings: words.map((word) => entryOf(word, lexicon)?.readings[0]), steps: [] }
+    : readChain(words, lexicon);
 
 /** A sentence has no units of its own: its words are judged one by one. */
 const sentenceReading = (sentence: string): Segmentation => ({ word: sentence, units: [], cost: 0 });

@@ -120,14 +120,24 @@ export async function changeSession(
 /** Words of the group's last sessions: the planner passes over them where it can. */
 export async function recentWords(db: Queryable, groupId: GroupId, lessons = 3): Promise<string[]> {
   const latest = await listSessions(db, groupId, lessons);
-  return [...new Set(latest.flatMap((session) => session.words))].filter(isWordTarget);
+  return [...new Set(latest.flatMap(practisedWords))];
 }
+
+/** Words that a lesson was about: those of a text that was read in it are not. */
+const practisedWords = ({ run, words }: Session): string[] =>
+  run.activities
+    .filter(({ content }) => content.kind !== "text")
+    .flatMap(({ targets }) => targets.flatMap((at) => (at === null ? [] : (words[at] ?? []))))
+    .filter(isWordTarget);
 
 /** Days after which a word is looked at again: last week, give or take a weekend. */
 const [LAST_WEEK_FROM, LAST_WEEK_TO] = [9, 5];
 const DAY_MS = 24 * 60 * 60 * 1000;
 
-/** Words of a group's lessons of last week, each once, those first that somebody had wrong. */
+/**
+ * Words of a group's lessons of last week, each once, those first that somebody had wrong; of the texts that were read,
+ * those alone.
+ */
 export async function wordsOfLastWeek(db: Queryable, groupId: GroupId, now: Date): Promise<string[]> {
   const daysAgo = (days: number) => new Date(now.getTime() - days * DAY_MS);
   const isThen = and(
@@ -153,7 +163,11 @@ export async function wordsOfLastWeek(db: Queryable, groupId: GroupId, now: Date
     .where(isThen)
     .groupBy(sessionWords.word)
     .orderBy(desc(wrong), sessionWords.word);
-  return rows.map(({ word }) => word).filter(isWordTarget);
+  const then = await db.select(WITH_WORDS).from(sessions).where(isThen);
+  const practised = new Set(then.flatMap((row) => toSession(row) ?? []).flatMap(practisedWords));
+  return rows
+    .filter(({ word, wrong }) => practised.has(word) || (Number(wrong) > 0 && isWordTarget(word)))
+    .map(({ word }) => word);
 }
 
 /** On how many days before this one a group has been taught some of these sounds. */

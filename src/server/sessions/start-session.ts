@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import {
   type ActivityContent,
+  itemsOfSet,
   minutesFor,
   seededRandom,
   shuffled,
@@ -75,7 +76,7 @@ async function startSet(db: Queryable, setId: SetId, now: Date): Promise<Session
     kind: set.kind,
     title: set.title,
     ...material,
-    minutes: minutesFor(set.kind, wordsOfContent(material.content).length),
+    minutes: minutesFor(set.kind, itemsOfSet(set.content)),
     ifTime: false,
     heldBack: false,
   };

@@ -77,6 +77,8 @@ export interface TeachActivity {
   readonly settings: PracticeSettings;
   /** Which part of a word is blended first, in a family walk. */
   readonly walk: "rime-first" | "body-first" | undefined;
+  /** The text that is read aloud word by word; absent where none is. */
+  readonly text?: string;
   readonly items: readonly TeachItem[];
 }
 
@@ -165,6 +167,7 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
     heldBack,
     settings: activity.settings ?? school.practice,
     walk: content.kind === "family-walk" ? content.way : undefined,
+    ...(content.kind === "text" && { text: content.text }),
     items: words.map(({ prompt, target, index, reading, oral }, k): TeachItem => {
       if (oral) return oralItem({ prompt, target, index }, oral);
       const before = words[k - 1]?.reading;
@@ -193,7 +196,8 @@ export function teachActivity(activity: RunActivity, { school, taught, rows }: S
                 reading,
                 parts: syllablesOf(reading).map(({ units }) => units),
                 likely: reading.units.map((_, unit) => likelySounds(reading, unit)),
-                tray: target?.mode === "card" ? [] : tray(),
+                // Cards and the words of a text are not built.
+                tray: target?.mode === "card" || prompt.code === "read-in-text" ? [] : tray(),
                 picture: pictureOf(reading.word, school.accent.accent),
               },
       };

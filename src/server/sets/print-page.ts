@@ -49,7 +49,8 @@ export async function printPage(db: Queryable, id: SetId): Promise<PrintPage> {
   const notYet = read.filter((word) => refusalOf(word, rules, lexicon)?.code === "not-decodable");
   const { content } = set;
   if (content.kind === "text") {
-    const { tokens } = checkText(content.text, rules.taught, [], lexicon, scope.school);
+    const printed = [content.text, ...(content.statements ?? []).map(({ sentence }) => sentence)].join("\n");
+    const { tokens } = checkText(printed, rules.taught, [], lexicon, scope.school);
     const beyond = tokens.filter(({ fits, kind }) => !fits && kind !== "kept-out");
     return { set, group, keptOut, notYet: [...new Set(beyond.map(({ spelling }) => spelling))], walk: [] };
   }

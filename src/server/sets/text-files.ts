@@ -1,4 +1,4 @@
-import { checkText, shippedLexicon, type TextReport, taughtOf } from "../../core/index.ts";
+import { checkText, type Statement, shippedLexicon, type TextReport, taughtOf } from "../../core/index.ts";
 import type { SetId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
 import { scopeOfGroup } from "../groups/group-scope.ts";
@@ -13,6 +13,9 @@ export interface TextFile {
   readonly text: string;
   /** GPC ids that are looked for in it. */
   readonly targets: readonly string[];
+  /** Asked once it has been read. */
+  readonly questions: readonly string[];
+  readonly statements: readonly Statement[];
   /** Share of its words that the group can read, 0 to 1. */
   readonly decodable: number;
   readonly words: readonly TextFileWord[];
@@ -35,10 +38,10 @@ export async function textFile(db: Queryable, id: SetId): Promise<TextFile> {
   const scope = await scopeOfGroup(db, groupId);
   const { never, allowLists } = scope.school;
   const taught = taughtOf(scope);
-  const { text, targets } = content;
+  const { text, targets, questions = [], statements = [] } = content;
   const report = checkText(text, taught, targets, shippedLexicon(), { never, allowLists });
   return {
-    ...{ format: "zip-step-text", version: 1, title, text, targets },
+    ...{ format: "zip-step-text", version: 1, title, text, targets, questions, statements },
     decodable: report.decodable,
     words: report.tokens.map(({ text: word, kind, fits, targets: hits }) => ({ word, kind, fits, targets: hits })),
   };

@@ -8,6 +8,7 @@ import {
   type DictationStep,
   dictationSteps,
   MOVES,
+  type PlaceInText,
   type PracticeSettings,
   type Segmentation,
   stagesOf,
@@ -15,6 +16,10 @@ import {
   walkStages,
 } from "../../../core/light.ts";
 import type { TeachActivity, TeachItem } from "../../../server/sessions/teach-page.ts";
+import { placeInText, type ReadingUnit, unitAt } from "./reading.ts";
+
+/** From a character up to before another. */
+type Span = readonly [number, number];
 
 /** What stands before learners at one moment; it goes to their own window as it is. */
 export type Display =
@@ -80,7 +85,21 @@ export type Display =
       readonly from: number;
       readonly to: number;
     }
-  | { readonly kind: "text"; readonly text: string; readonly spans: readonly (readonly [number, number])[] }
+  | { readonly kind: "text"; readonly text: string; readonly spans: readonly Span[] }
+  /**
+   * A page that is read aloud, `from` where it begins in the text: `words` are its words, `at` the one in hand, `unit` what
+   * the pointer is on, by their places on the page.
+   */
+  | {
+      readonly kind: "reading";
+      readonly text: string;
+      readonly from: number;
+      readonly words: readonly Span[];
+      readonly at: Span;
+      readonly unit: Span;
+    }
+  /** A sentence about a text; `isTrue` once it is told. */
+  | { readonly kind: "statement"; readonly sentence: string; readonly isTrue: boolean | undefined }
   /** All the words of a list at once, read across or down; `at` is the one whose turn it is. */
   | { readonly kind: "list"; readonly words: readonly string[]; readonly at: number; readonly down: boolean }
   | { readonly kind: "board"; readonly board: BoardDisplay }
@@ -109,13 +128,15 @@ export interface BoardDisplay {
 export type Way = Pick<PracticeSettings, "support" | "blending">;
 
 interface DisplayOptions {
-  readonly activity: Pick<TeachActivity, "contentKind" | "walk">;
+  readonly activity: Pick<TeachActivity, "walk" | "items" | "text">;
   readonly way: Way;
   /** The item before, in the order that is gone through. */
   readonly before: TeachItem | undefined;
   readonly accent: AccentSettings;
   /** What a dictated sentence is looked over for. */
   readonly checklist: readonly string[];
+  /** How a text is read aloud. */
+  readonly readingBy: ReadingUnit;
 }
 
 /** The moments of an item, in order; never empty. A word to be built has its board in the place of the first. */
@@ -182,6 +203,14 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
         { kind: "text", text: prompt.text, spans: [] },
         { kind: "text", text: prompt.text, spans: prompt.spans },
       ];
+    case "read-in-text":
+      // The word is opened only where somebody is stuck at it.
+      return [readingDisplay(prompt.place, options), ...(word ? wordDisplays(item, options, prompt.word) : [])];
+    case "question":
+      // What was read stands there, to look in.
+      return [{ kind: "text", text: options.activity.text ?? "", spans: [] }];
+    case "true-or-not":
+      return [undefined, prompt.isTrue].map((isTrue) => ({ kind: "statement", sentence: prompt.sentence, isTrue }));
     case "text":
       return [{ kind: "text", text: prompt.text, spans: [] }];
     case "real":
@@ -208,7 +237,10 @@ function wordDisplays({ word, prompt }: TeachItem, options: DisplayOptions, text
     options.activity.walk && way.support === "tap-aloud"
       ? walkStages(word.reading, options.activity.walk)
       : stagesOf(word.reading, way, word.parts);
-  const before = options.before?.word && !isOther(options.before) ? options.before.word.reading : undefined;
+  const before =
+    options.before?.word && !isOther(options.before) && prompt.code !== "read-in-text"
+      ? options.before.word.reading
+      : undefined;
   const change = before && changeOfStep(checkReadings(before, word.reading, { moves: MOVES, accent: options.accent }));
   // The word before stands above only where one thing has changed since: that is what it is there to show.
   return stages.map((stage) => ({ kind: "word", reading: word.reading, stage, before: change && before, change }));
@@ -217,8 +249,26 @@ function wordDisplays({ word, prompt }: TeachItem, options: DisplayOptions, text
 /** How many letters an ending has: `suffix-ful` is named by them. */
 const partLength = (part: string): number => part.length - part.indexOf("-") - 1;
 
-/** A card or a word of another kind of item is not the word before this one. */
-const isOther = ({ prompt }: TeachItem): boolean => prompt.code === "new-sound" || prompt.code === "card";
+/** A card, a word of another kind of item or a word of a text is not the word before another. */
+const isOther = ({ prompt }: TeachItem): boolean =>
+  prompt.code === "new-sound" || prompt.code === "card" || prompt.code === "read-in-text";
+
+/** The page that a word stands on, with the pointer on it. */
+function readingDisplay(place: PlaceInText, { activity, readingBy }: DisplayOptions): Display {
+  const [from, to] = place.page;
+  const onPage = ([start, end]: Span): Span => [start - from, end - from];
+  return {
+    kind: "reading",
+    text: activity.text?.slice(from, to) ?? "",
+    from,
+    words: activity.items.flatMap((item) => {
+      const other = placeInText(item);
+      return other && other.page[0] === from ? [onPage(other.at)] : [];
+    }),
+    at: onPage(place.at),
+    unit: onPage(unitAt(place, readingBy)),
+  };
+}
 
 /** Nothing of what is dictated is on a display before it is compared. */
 const dictated = (of: Dictated, places: number, text: string, checklist: readonly string[]) =>

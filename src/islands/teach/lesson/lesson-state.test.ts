@@ -136,11 +136,12 @@ describe("the board", () => {
 
 describe("what learners see", () => {
   const on = {
-    activity: { contentKind: "word-list", walk: undefined } as const,
+    activity: { items: [], walk: undefined },
     way: DEFAULT_PRACTICE,
     before: undefined,
     accent: GENERAL_AMERICAN,
     checklist: ["capital letter"],
+    readingBy: "word" as const,
   };
   const kinds = (item: TeachItem, more: Partial<typeof on> | { before: TeachItem } = {}) =>
     displaysOf(item, { ...on, ...more }).map(({ kind }) => kind);

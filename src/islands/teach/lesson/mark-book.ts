@@ -31,11 +31,9 @@ export const newBook = (marks: Marks): MarkBook => ({
 export const isCorrection = (step: MarkStep): step is MarkStep & { readonly before: Mark } =>
   step.before?.mode === step.mark.mode;
 
-/** Were both marked by one press, for all together? */
+/** Were both made by one press: for all together, or for all the words of a line? */
 export const isSamePress = ({ mark }: MarkStep, other: MarkStep | undefined): boolean =>
-  mark.answer.outcome === "together" &&
-  other?.mark.answer.outcome === "together" &&
-  other.mark.wordIndex === mark.wordIndex;
+  mark.press !== undefined && mark.press === other?.mark.press;
 
 const without = (ids: ReadonlySet<string>, id: string) => new Set([...ids].filter((one) => one !== id));
 

@@ -12,6 +12,8 @@ export interface Mark {
   readonly mode: ResponseMode;
   readonly answer: RawAnswer;
   readonly state: "waiting" | "stored";
+  /** The same for all that were made by one press, on this page. */
+  readonly press?: string;
 }
 
 /** Marks by learner and word. */

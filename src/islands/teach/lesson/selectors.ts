@@ -18,6 +18,7 @@ import { type CountersBoard, newCountersBoard } from "./counters-board.ts";
 import { type CountersDisplay, type Display, displaysOf, type Way } from "./displays.ts";
 import { itemKeyOf, itemsInOrder, otherActivity } from "./lesson-state.ts";
 import { markKey } from "./marks.ts";
+import { isSameTurn, itemsOfUnit, placeInText, type ReadingUnit } from "./reading.ts";
 import type { TeachState } from "./teach-state.ts";
 
 /** What is read of the Teach screen's state. Selectors that make something are memoised: the same state, the same object. */
@@ -77,9 +78,18 @@ export const isBuilding = (state: TeachState): boolean => {
 
 /** The moments of the current item, in order; empty only without an item. */
 export const displays = createSelector(
-  [item, itemBefore, activity, itemWay, accent, checklist, ({ showChange }: TeachState) => showChange],
-  (item, before, activity, way, accent, checklist, showChange): readonly Display[] => {
-    const all = item ? displaysOf(item, { activity, way, before, accent, checklist }) : [];
+  [
+    item,
+    itemBefore,
+    activity,
+    itemWay,
+    accent,
+    checklist,
+    ({ showChange }: TeachState) => showChange,
+    ({ readingBy }: TeachState) => readingBy,
+  ],
+  (item, before, activity, way, accent, checklist, showChange, readingBy): readonly Display[] => {
+    const all = item ? displaysOf(item, { activity, way, before, accent, checklist, readingBy }) : [];
     return showChange ? all : all.map(withoutChange);
   },
 );
@@ -89,6 +99,26 @@ const withoutChange = (display: Display): Display =>
 /** Which moment is shown: a stage beyond the last is the last. @returns index into the stages of the display, from 0 */
 export const stageIndex = (state: TeachState): number =>
   Math.max(0, Math.min(state.lesson.stage, displays(state).length - 1));
+
+/** Is a word of a text read aloud, the text before everybody? */
+export const isReadAloud = (state: TeachState): boolean =>
+  placeInText(item(state)) !== undefined && stageIndex(state) === 0;
+/** What the pointer moves on by, where a text is read aloud; undefined elsewhere. */
+export const readingBy = (state: TeachState): ReadingUnit | undefined => placeInText(item(state)) && state.readingBy;
+/**
+ * Items of the current phrase or line that are not marked for whoever reads, and the word itself where it is read word by
+ * word. @returns indices into the items in order
+ */
+export const itemsToMarkRight = (state: TeachState): readonly number[] => {
+  const [all, reader] = [items(state), turn(state)];
+  if (state.readingBy === "word" || reader === undefined) return [state.lesson.item];
+  return itemsOfUnit(all, state.lesson.item, state.readingBy).filter((k) => {
+    const index = all[k]?.index;
+    return index != null && !state.book.marks.has(markKey(reader, index));
+  });
+};
+/** Can its items come in another order, or be left out? The words of a text cannot. */
+export const canReorder = (state: TeachState): boolean => activity(state).text === undefined;
 
 const isListed = (state: TeachState): boolean => state.listing !== undefined && canGrow(activity(state));
 /** Is the item worked moment by moment, and neither on a board nor in a list of all the words? */
@@ -186,10 +216,12 @@ export const turnSign = (state: TeachState): TurnSign =>
     : (TURN_SIGNS[Math.min(state.lesson.item, TURN_SIGNS.length - 1)] as TurnSign));
 
 /** Id of the learner whose turn it is; undefined without learners. */
-export const turn = ({ givenTurn, turns, lesson, page }: TeachState): string | undefined =>
-  givenTurn?.activity === lesson.activity && givenTurn.item === lesson.item
+export const turn = (state: TeachState): string | undefined => {
+  const { givenTurn, turns, lesson, page } = state;
+  return givenTurn?.activity === lesson.activity && isSameTurn(items(state), givenTurn.item, lesson.item)
     ? givenTurn.learnerId
     : (turns.order[lesson.item] ?? page.group.learners[0]?.id);
+};
 /** The learner who is marked. */
 export const learner = (state: TeachState): Learner | undefined =>
   state.page.group.learners.find(({ id }) => id === turn(state));

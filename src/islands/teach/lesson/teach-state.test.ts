@@ -1,8 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { GENERAL_AMERICAN } from "../../../core/index.ts";
-import type { GroupId, LearnerId, SessionId } from "../../../schemas/ids.ts";
 import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
-import { activity, CLAP, itemOf, LAP, PLACE } from "./lesson.fixture.ts";
+import { activity, CLAP, groupOf, itemOf, LAP, learnersOf, PLACE, pageOf } from "./lesson.fixture.ts";
 import { markKey, responseOf } from "./marks.ts";
 import * as select from "./selectors.ts";
 import {
@@ -13,33 +11,23 @@ import {
   teachReducer,
 } from "./teach-state.ts";
 
-const LEARNERS = ["gull", "tern", "knot"].map((id) => ({ id: id as LearnerId, nickname: id }));
-const pageOf = (
+const LEARNERS = learnersOf("gull", "tern", "knot");
+const lessonOf = (
   activities: readonly TeachActivity[],
-  more: { readonly learners?: typeof LEARNERS; readonly place?: Partial<typeof PLACE> } = {},
-): TeachPage => ({
-  session: { id: "s" as SessionId, title: "Lesson", minutes: null, endedAt: null, place: { ...PLACE, ...more.place } },
-  group: {
-    id: "g" as GroupId,
-    name: "Plovers",
-    sequenceId: "phased",
-    step: 1,
-    ticks: { add: { gpcs: [], patterns: [], words: [] }, remove: { gpcs: [], patterns: [], words: [] } },
-    isDemo: false,
-    isRehearsal: false,
-    learners: more.learners ?? LEARNERS,
-  },
-  activities,
-  responses: [],
-  accent: GENERAL_AMERICAN,
-  checklist: [],
-  needs: {},
-});
+  more: { readonly learners?: TeachPage["group"]["learners"]; readonly place?: Partial<typeof PLACE> } = {},
+): TeachPage => {
+  const page = pageOf(activities);
+  return {
+    ...page,
+    session: { ...page.session, place: { ...PLACE, ...more.place } },
+    group: more.learners ? groupOf(more.learners) : page.group,
+  };
+};
 const LESSON = [
   activity("a", [LAP, CLAP, LAP, CLAP]),
   activity("b", [CLAP, LAP], { kind: "build-chain", contentKind: "build-chain" }),
 ];
-const START = startTeaching(pageOf(LESSON));
+const START = startTeaching(lessonOf(LESSON));
 const led = (...actions: TeachAction[]): TeachState => actions.reduce(teachReducer, START);
 const next: TeachAction = { type: "next" };
 const tap: TeachAction = { type: "tap" };
@@ -154,13 +142,13 @@ describe("turns", () => {
   it("a mark passes the turn to the next seat; alone, a learner goes on from what was right", () => {
     expect(select.turn(led(mark("1", "gull", "right")))).toBe("tern");
     expect(select.turn(led(mark("1", "knot", "right")))).toBe("gull");
-    const alone = startTeaching(pageOf(LESSON, { learners: LEARNERS.slice(0, 1) }));
+    const alone = startTeaching(lessonOf(LESSON, { learners: LEARNERS.slice(0, 1) }));
     expect(at(teachReducer(alone, mark("1", "gull", "right")))).toBe("0/1/0");
     expect(at(teachReducer(alone, mark("1", "gull", "wrong")))).toBe("0/0/0");
   });
 
   it("the turn a page was left with is the turn it begins with", () => {
-    const page = pageOf(LESSON, { place: { item: 2, learnerId: "knot" as unknown as null } });
+    const page = lessonOf(LESSON, { place: { item: 2, learnerId: "knot" as unknown as null } });
     expect(select.turn(startTeaching(page))).toBe("knot");
   });
 
@@ -228,9 +216,9 @@ describe("marks", () => {
   it("says why nothing can be marked", () => {
     expect(select.whyNotMarked(START)).toBeUndefined();
     expect(select.whyNotMarked(led({ type: "toggle-building" }))).toBe("built");
-    expect(select.whyNotMarked(startTeaching(pageOf(LESSON, { learners: [] })))).toBe("no-learners");
+    expect(select.whyNotMarked(startTeaching(lessonOf(LESSON, { learners: [] })))).toBe("no-learners");
     const told = activity("a", [LAP], { items: [{ ...itemOf(LAP, 0), index: null }] });
-    expect(select.whyNotMarked(startTeaching(pageOf([told])))).toBe("not-marked");
+    expect(select.whyNotMarked(startTeaching(lessonOf([told])))).toBe("not-marked");
   });
 });
 
@@ -288,7 +276,7 @@ describe("counters", () => {
     contentKind: "ears-only",
     items: [oral(change), oral(rhyme)],
   });
-  const played = (...actions: TeachAction[]) => actions.reduce(teachReducer, startTeaching(pageOf([ears])));
+  const played = (...actions: TeachAction[]) => actions.reduce(teachReducer, startTeaching(lessonOf([ears])));
   const on: TeachAction = { type: "toggle", what: "withCounters" };
   const lift = (counter: number): TeachAction => ({ type: "counters", move: { type: "lift", counter } });
   const check: TeachAction = { type: "counters", move: { type: "check" } };

@@ -28,6 +28,7 @@ import {
   withdrawn,
 } from "./mark-book.ts";
 import { type Mark, marksFrom } from "./marks.ts";
+import { itemsOfUnit, otherUnit, placeInText, type ReadingUnit } from "./reading.ts";
 import * as select from "./selectors.ts";
 import { type DealtTurns, dealTurns, type GivenTurn } from "./turns.ts";
 
@@ -72,6 +73,8 @@ export interface TeachState {
   readonly picture: boolean;
   /** Light letters on a dark ground, on the wall. */
   readonly dark: boolean;
+  /** What the pointer moves on by where a text is read aloud. */
+  readonly readingBy: ReadingUnit;
   readonly finishing: boolean;
   /** Why the lesson could not be ended when it was asked for last. */
   readonly notFinished: string | undefined;
@@ -96,6 +99,9 @@ export type TeachAction =
   | { readonly type: "toggle"; readonly what: "showChange" | "boxes" | "picture" | "dark" | "withCounters" }
   | { readonly type: "toggle-building" }
   | { readonly type: "listing"; readonly listing: Listing }
+  | { readonly type: "reading-by"; readonly by: ReadingUnit }
+  /** A word of the text that is read aloud, by where it begins in the text; pressed again, it is opened. */
+  | { readonly type: "press-word"; readonly at: number }
   | { readonly type: "give-turn"; readonly learnerId: string }
   | { readonly type: "press-unit"; readonly unit: number | undefined }
   | { readonly type: "type-answer"; readonly open: boolean }
@@ -153,6 +159,7 @@ export function startTeaching({
     boxes: false,
     picture: false,
     dark: false,
+    readingBy: "word",
     finishing: false,
     notFinished: undefined,
   };
@@ -182,6 +189,15 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
     const next = lessonReducer(lesson, to);
     return next === lesson ? state : { ...state, lesson: next };
   };
+  /** On by a word, a phrase or a line of a text; out of it at its ends. */
+  const read = (step: 1 | -1): TeachState => {
+    const items = select.items(state);
+    const to = otherUnit(items, lesson.item, { by: state.readingBy, step });
+    if (to !== undefined) return move({ type: "item", item: to });
+    const edge = itemsOfUnit(items, lesson.item, state.readingBy).at(step === 1 ? -1 : 0) ?? lesson.item;
+    const next = lessonReducer({ ...lesson, item: edge }, { type: step === 1 ? "next" : "back" });
+    return next.item === edge && next.activity === lesson.activity ? state : { ...state, lesson: next };
+  };
   const toStage = (stage: number) => move({ type: "stage", stage });
   const toActivity = (by: 1 | -1) => {
     const activity = otherActivity(lesson, by);
@@ -189,6 +205,7 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
   };
   switch (action.type) {
     case "tap": {
+      if (select.isReadAloud(state)) return read(1);
       const last = select.displays(state).length - 1;
       return select.isShownByStages(state) && select.stageIndex(state) < last
         ? toStage(select.stageIndex(state) + 1)
@@ -225,6 +242,16 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
       return withWay(state, { building: !select.isBuilding(state) });
     case "listing":
       return { ...state, listing: action.listing };
+    case "reading-by":
+      return { ...state, readingBy: action.by, lesson: lessonReducer(lesson, { type: "stage", stage: 0 }) };
+    case "press-word": {
+      const item = select.items(state).findIndex((one) => placeInText(one)?.at[0] === action.at);
+      if (item === -1) return state;
+      return item === lesson.item ? tapBack(state) : move({ type: "item", item });
+    }
+    case "next":
+    case "back":
+      return select.readingBy(state) ? read(action.type === "next" ? 1 : -1) : move(action);
     case "give-turn":
       return giveTurn(state, action.learnerId);
     case "press-unit":
@@ -271,10 +298,15 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
   }
 }
 
-/** One moment back; a word at sight is opened to be tapped. */
+/** One moment back; a word at sight, or of a text, is opened to be tapped. */
 function tapBack(state: TeachState): TeachState {
   const key = itemKeyOf(state.lesson);
-  if (select.way(state).support === "at-sight" && state.stuckAt !== key)
+  // A word of a text is opened where somebody is stuck at it.
+  if (select.isReadAloud(state))
+    return select.displays(state).length > 1
+      ? { ...state, stuckAt: key, lesson: lessonReducer(state.lesson, { type: "stage", stage: 1 }) }
+      : state;
+  if (select.readingBy(state) === undefined && select.way(state).support === "at-sight" && state.stuckAt !== key)
     return { ...state, stuckAt: key, lesson: lessonReducer(state.lesson, { type: "stage", stage: 0 }) };
   return { ...state, lesson: lessonReducer(state.lesson, { type: "stage", stage: select.stageIndex(state) - 1 }) };
 }
@@ -320,7 +352,8 @@ function withMark(state: TeachState, mark: Mark, passTurn: boolean): TeachState 
     wrongAt: outcome === "wrong" ? itemKeyOf(state.lesson) : undefined,
     pressedUnit: undefined,
   };
-  if (!passTurn) return next;
+  // Whoever reads a line reads on.
+  if (!passTurn || select.readingBy(state)) return next;
   // Alone, a learner goes straight on from what was right.
   if (learners.length === 1 && outcome === "right")
     return { ...next, lesson: lessonReducer(next.lesson, { type: "next" }) };
