@@ -81,6 +81,10 @@ const CONTENT_FIELDS = {
     ...kind("which-word"),
     items: z.array(z.object({ sentence: z.string(), word: wordField, foils: words })),
   }),
+  "which-spelling": z.object({
+    ...kind("which-spelling"),
+    items: z.array(z.object({ sentence: z.string(), word: wordField, foils: words })),
+  }),
   "word-parts": z.object({
     ...kind("word-parts"),
     part: z.enum(PATTERNS),

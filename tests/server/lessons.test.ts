@@ -578,7 +578,7 @@ describe("packs", () => {
 });
 
 describe("the shelf, templates, and what was taken out", () => {
-  const NOT_FILLED_YET: readonly string[] = ["text", "free", "word-parts"];
+  const NOT_FILLED_YET: readonly string[] = ["text", "free", "word-parts", "which-spelling"];
   it.each(ACTIVITY_KIND_IDS.filter((kind) => !NOT_FILLED_YET.includes(kind)))(
     "%s is put in, filled with the lesson's words",
     async (kind) => {
@@ -593,6 +593,21 @@ describe("the shelf, templates, and what was taken out", () => {
       expect(added.minutes).toBeGreaterThan(0);
     },
   );
+
+  it("words that sound the same are put in once two of them can be read, and are taught with a sentence each", async () => {
+    const kind = { ...AIM, focus: [], kind: "which-spelling", seed: 2 };
+    const early = await send("POST /api/plans/:planId/activities", { id: group.id, body: kind });
+    expect([early.status, early.body.error.message]).toEqual([400, expect.stringMatching(/\w/)]);
+    const body = { name: "Spits", sequenceId: "short-vowels-first", step: 30, learners: ["Auk"] };
+    const { id } = (await send("POST /api/groups", { body })).body;
+    const plan = await send("POST /api/plans/:planId/activities", { id, body: kind });
+    expect(plan.status).toBe(201);
+    const session = (await send("POST /api/sessions", { body: { groupId: id, lesson: true } })).body;
+    const [activity] = (await teachPage(await database(), session.id)).activities;
+    expect(activity?.items.length).toBeGreaterThan(1);
+    for (const { prompt, mode, index } of activity?.items ?? [])
+      expect([prompt.code, mode, index === null]).toEqual(["which-spelling", "chose", false]);
+  });
 
   it("parts of words are put in once an ending has been taught, and refused in words before", async () => {
     const add = (id: string) =>

@@ -112,6 +112,14 @@ export const ACTIVITY_WORDS: { readonly [K in ActivityKind]: KindWords<ContentOf
       note: items.map(({ sentence }) => sentence).join(" "),
     }),
   },
+  "which-spelling": {
+    name: "Same sound, which spelling?",
+    shelf: "To build and to decide",
+    line: ({ items }) => ({
+      words: items.map(({ word }) => word),
+      note: items.map(({ sentence }) => sentence).join(" "),
+    }),
+  },
   "word-parts": {
     name: "Parts of words",
     shelf: "Sounds and words to read",

@@ -180,6 +180,11 @@ export function promptLine(prompt: Prompt): SaidLine {
       };
     case "which-word":
       return { say: `Read it: ${prompt.gapped} Which word fits: ${prompt.choices.join(", ")}?`, answer: prompt.word };
+    case "which-spelling":
+      return {
+        say: `Say: ${prompt.word}. ${prompt.sentence} Which one is it: ${prompt.choices.join(", ")}?`,
+        answer: prompt.word,
+      };
     case "word-part":
       return {
         say: `Read ${prompt.base}, then ${prompt.word}. What does ${PATTERN_SHORT[prompt.part]} tell us?`,

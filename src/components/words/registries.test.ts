@@ -74,6 +74,10 @@ const CONTENTS: { readonly [K in ActivityContent["kind"]]: Extract<ActivityConte
     table: ["day", "rain"],
   },
   "which-word": { kind: "which-word", items: [{ sentence: "The cat sat.", word: "cat", foils: ["cut", "kit"] }] },
+  "which-spelling": {
+    kind: "which-spelling",
+    items: [{ sentence: "The sun is hot.", word: "sun", foils: ["son"] }],
+  },
   "word-parts": {
     kind: "word-parts",
     part: "suffix-s",

@@ -72,6 +72,14 @@ interface Contents {
       readonly foils: readonly string[];
     }[];
   };
+  /** A sentence is said, and one of its words is chosen among others that sound the same. */
+  readonly "which-spelling": {
+    readonly items: readonly {
+      readonly sentence: string;
+      readonly word: string;
+      readonly foils: readonly string[];
+    }[];
+  };
   /** An ending or a beginning: what it means, words without and with it, sentences that show it. */
   readonly "word-parts": {
     readonly part: Pattern;
@@ -204,6 +212,20 @@ const wholeItems = <Item, C extends ActivityContent & { readonly items: readonly
   cards: nothing,
 });
 
+/** Kinds of a word that is chosen among others by the sentence it stands in. */
+const wordInSentence = <C extends ContentOfKind<"which-word" | "which-spelling">>(
+  pace: PaceAndPriority,
+): KindDefinition<C> => ({
+  ...wholeItems<C["items"][number], C>(pace, [], ({ word, foils }) => [word, ...foils]),
+  texts: ({ items }) => items.map(({ sentence }) => sentence),
+  without: (content, out) => {
+    const items = content.items.filter(
+      ({ sentence, word, foils }) => !hasAny(sentence, out) && ![word, ...foils].some((one) => out.has(one)),
+    );
+    return items.length > 0 ? { ...content, items } : undefined;
+  },
+});
+
 /**
  * Every kind of activity, one definition each, in the order of the Plan screen's shelf. What a kind does with the word
  * list (how it is filled, what is said in it, how it is looked over) stands in activity-work.ts; its words on screen in
@@ -330,26 +352,8 @@ export const ACTIVITY_KINDS = {
     needs: [],
     cards: nothing,
   },
-  "which-word": {
-    secondsPerItem: 20,
-    priority: 22,
-    isMain: false,
-    routine: "in-turns",
-    isWordList: false,
-    isChain: false,
-    words: ({ items }) => items.flatMap(({ word, foils }) => [word, ...foils]),
-    texts: ({ items }) => items.map(({ sentence }) => sentence),
-    items: ({ items }) => items.length,
-    without: (content, out) => {
-      const items = content.items.filter(
-        ({ sentence, word, foils }) => !hasAny(sentence, out) && ![word, ...foils].some((one) => out.has(one)),
-      );
-      return items.length > 0 ? { ...content, items } : undefined;
-    },
-    edits: [],
-    needs: [],
-    cards: nothing,
-  },
+  "which-word": wordInSentence({ secondsPerItem: 20, priority: 22 }),
+  "which-spelling": wordInSentence({ secondsPerItem: 15, priority: 24 }),
   "word-parts": {
     secondsPerItem: 15,
     priority: 23,

@@ -11,6 +11,7 @@ import { contextOf } from "./dictation-context.ts";
 import type { ContentFault } from "./lesson-fault.ts";
 import * as make from "./make-content.ts";
 import { irregularWords } from "./make-irregular-words.ts";
+import { whichSpelling } from "./make-which-spelling.ts";
 import { whichWord } from "./make-which-word.ts";
 import { wordParts } from "./make-word-parts.ts";
 import type { Prompt } from "./prompt.ts";
@@ -214,6 +215,21 @@ export const ACTIVITY_WORK: { readonly [K in ActivityKind]: KindWork<ContentOfKi
     faults: (content, check) => [
       ...check.read(wordsOfContent(content)),
       ...check.texts(content.items.map(({ sentence }) => sentence)),
+    ],
+  },
+  "which-spelling": {
+    make: whichSpelling,
+    prompts: ({ items }) =>
+      items.map(({ sentence, word, foils }) => ({
+        code: "which-spelling",
+        word,
+        sentence,
+        choices: [word, ...foils].sort(),
+      })),
+    // Words learnt whole may be chosen as well: to, too and two.
+    faults: (content, check) => [
+      ...check.texts(wordsOfContent(content)),
+      ...check.said(content.items.map(({ sentence }) => sentence)),
     ],
   },
   "word-parts": {

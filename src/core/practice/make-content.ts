@@ -21,7 +21,9 @@ import { isVowel } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
+import { keptOutBecause } from "../texts/check-text.ts";
 import { makeSentences, type Sentence } from "../texts/make-sentences.ts";
+import { sentenceFor } from "../texts/sound-alike-sentences.ts";
 import { type ActivityContent, WORDS_A_SENTENCE } from "./activity-kinds.ts";
 import { withoutContext } from "./dictation-context.ts";
 import type { LessonRequest } from "./lesson-request.ts";
@@ -46,12 +48,29 @@ const LEAST_WITH_A_SENTENCE = WORDS_A_SENTENCE + 2;
 export function dictation(making: Making, count: number): ActivityContent | undefined {
   const sentences = count < LEAST_WITH_A_SENTENCE ? [] : sentencesFor(making, 1);
   const wanted = count - sentences.length * WORDS_A_SENTENCE;
-  // What only a sentence could tell apart is the teacher's to put in.
+  const isKeptOut = keptOutFrom(making);
+  const isToldApart = (word: string) => withoutContext({ words: [word], sentences }, making.lexicon).length === 0;
+  const contextOf = (word: string) => {
+    const sentence = sentenceFor(word);
+    return sentence !== undefined && !isKeptOut(sentence) ? sentence : undefined;
+  };
+  // A word that only a sentence tells from another comes with one; where none has been written it is the teacher's to say.
   const words = making.today.words
     .filter((_, k) => k % 2 === 1)
-    .filter((word) => withoutContext({ words: [word], sentences }, making.lexicon).length === 0)
+    .filter((word) => isToldApart(word) || contextOf(word) !== undefined)
     .slice(0, wanted);
-  return words.length > 0 ? { kind: "dictation", words, sentences } : undefined;
+  const contexts = words.flatMap((word) => (isToldApart(word) ? [] : (contextOf(word) ?? [])));
+  return words.length > 0
+    ? { kind: "dictation", words, sentences, ...(contexts.length > 0 && { contexts }) }
+    : undefined;
+}
+
+/** Does a sentence, or a word, hold something that is kept out of this school? */
+export function keptOutFrom({ lexicon, request }: Making): (text: string) => boolean {
+  const { taught, never, allowLists } = request;
+  const rules = { taught, ...(never && { never }), ...(allowLists && { allowLists }) };
+  return (text) =>
+    (text.toLowerCase().match(/[a-z']+/g) ?? []).some((word) => keptOutBecause(word, rules, lexicon) !== undefined);
 }
 
 /** A few lines to read, with today's sounds in them. @param count how many sentences, from 1 */

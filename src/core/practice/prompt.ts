@@ -92,6 +92,13 @@ export type Prompt =
       readonly gapped: string;
       readonly choices: readonly string[];
     }
+  /** The sentence is said, not shown; the choices sound the same. */
+  | {
+      readonly code: "which-spelling";
+      readonly word: string;
+      readonly sentence: string;
+      readonly choices: readonly string[];
+    }
   | {
       readonly code: "word-part";
       readonly part: Pattern;
@@ -151,6 +158,7 @@ const TARGETS: {
   judge: chosen,
   sort: chosen,
   "which-word": chosen,
+  "which-spelling": chosen,
   "word-part": read,
   oral: ({ item }) => ({ name: oralName(item), mode: "oral" }),
   "read-text": nothing,

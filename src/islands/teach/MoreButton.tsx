@@ -1,5 +1,5 @@
 import { MoreHorizontal } from "lucide-react";
-import type { Listing } from "./lesson/teach-state.ts";
+import type { Listing, ListPace } from "./lesson/teach-state.ts";
 
 export interface TeachMenuProps {
   readonly canAdd: boolean;
@@ -19,6 +19,8 @@ export interface TeachMenuProps {
   readonly listing: Listing;
   readonly canList: boolean;
   readonly onListing: (way: Listing) => void;
+  readonly listPace: ListPace | undefined;
+  readonly onListPace: (pace: ListPace | undefined) => void;
   readonly onDark: () => void;
   /** Where the words of this activity are printed; undefined without words. */
   readonly paper: string | undefined;

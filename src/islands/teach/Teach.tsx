@@ -17,6 +17,7 @@ import {
   HeardSounds,
   LearnerCue,
   LearnerTurns,
+  ListTicks,
   MarkButtons,
   ProbeFound,
   Rehearsal,
@@ -104,6 +105,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <Rehearsal />
       <LearnerCue />
       <CurrentDisplay />
+      <ListTicks />
       <WordControls />
       {isProbe ? <ProbeFound sessionId={sessionId} seconds={seconds} /> : <SoFar sessionId={sessionId} />}
       <HeardSounds />

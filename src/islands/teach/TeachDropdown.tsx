@@ -5,16 +5,23 @@ import { z } from "zod";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuItem, MenuSeparator } from "../../components/ui/Menu.tsx";
 import type { DefaultOpen } from "./LazyMenu.tsx";
-import type { Listing } from "./lesson/teach-state.ts";
+import { LIST_PACES, type Listing, type ListPace } from "./lesson/teach-state.ts";
 import { MarksList } from "./MarksList.tsx";
 import { MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
 import { useTeachActions } from "./teach-store.ts";
 
 const LISTINGS: readonly Listing[] = ["across", "down", undefined];
+const LIST_PACE_IDS = Object.keys(LIST_PACES) as ListPace[];
 const LISTING_NAME = {
   across: "All the words, to read across",
   down: "All the words, to read down",
   one: "One word at a time",
+} as const;
+
+const PACE_NAME = {
+  slow: `Read it slowly: a word every ${LIST_PACES.slow} seconds`,
+  fast: "Read it fast: a word every second",
+  own: "Go on by hand",
 } as const;
 
 /** The menu itself, with the button that opens it. */
@@ -70,6 +77,14 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
             {LISTING_NAME[way ?? "one"]}
           </MenuItem>
         ))}
+        {props.listing &&
+          ([...LIST_PACE_IDS, undefined] as const)
+            .filter((pace) => pace !== props.listPace)
+            .map((pace) => (
+              <MenuItem key={pace ?? "own"} isDisabled={!props.canList} onSelect={() => props.onListPace(pace)}>
+                {PACE_NAME[pace ?? "own"]}
+              </MenuItem>
+            ))}
         <MenuItem onSelect={props.onDark}>{props.dark ? "Light room on the wall" : "Dark room on the wall"}</MenuItem>
         {/* In a tab of its own: the lesson stays where it is. */}
         <MenuItem onSelect={() => window.open(`/teach/${sessionId}/paper`, "_blank", "noopener")}>

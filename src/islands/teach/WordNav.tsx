@@ -4,7 +4,7 @@ import { activityName } from "./LessonButton.tsx";
 import type { Way } from "./lesson/displays.ts";
 import type { ReadingUnit } from "./lesson/reading.ts";
 import { canGrow } from "./lesson/selectors.ts";
-import type { Listing } from "./lesson/teach-state.ts";
+import type { Listing, ListPace } from "./lesson/teach-state.ts";
 import { ReadingChoice } from "./ReadingChoice.tsx";
 import { TeachMenu } from "./TeachMenu.tsx";
 import { WayChoice } from "./WayChoice.tsx";
@@ -31,6 +31,7 @@ interface Props {
   readonly building: boolean;
   readonly dark: boolean;
   readonly listing: Listing;
+  readonly listPace: ListPace | undefined;
   readonly wentWrong: readonly string[];
   readonly canSkip: boolean;
   readonly paper: string | undefined;
@@ -53,6 +54,7 @@ interface WordNavActions {
   readonly dropItem: () => void;
   readonly skipCurrent: () => void;
   readonly setListing: (listing: Listing) => void;
+  readonly setListPace: (pace: ListPace | undefined) => void;
   readonly toggleDark: () => void;
   /** @returns why the words cannot be put in; undefined when they are */
   readonly addWords: (words: readonly string[], comes: "next" | "last") => Promise<string | undefined>;
@@ -108,6 +110,8 @@ export const WordNav = memo(function WordNav(props: Props) {
         listing={props.listing}
         canList={canGrow(activity) && !props.building}
         onListing={actions.setListing}
+        listPace={props.listPace}
+        onListPace={actions.setListPace}
         onDark={actions.toggleDark}
         paper={props.paper}
       />

@@ -11,6 +11,7 @@ import { LearnerEdge } from "./LearnerEdge.tsx";
 import type { CountersMove } from "./lesson/counters-board.ts";
 import type { ReadingUnit } from "./lesson/reading.ts";
 import * as select from "./lesson/selectors.ts";
+import { LIST_PACES, type ListPace } from "./lesson/teach-state.ts";
 import { MarkBar } from "./MarkBar.tsx";
 import { SubstitutionBar } from "./SubstitutionBar.tsx";
 import { useTeach, useTeachActions } from "./teach-store.ts";
@@ -116,6 +117,21 @@ export function CurrentDisplay() {
   );
 }
 
+/** Moves a list on by itself, as long as it has a pace. */
+export function ListTicks() {
+  const { dispatch } = useTeachActions();
+  const pace = useTeach((state) => (select.isListed(state) ? state.listPace : undefined));
+  // Every word has its whole time, also one that was gone to by hand.
+  const item = useTeach(({ lesson }) => lesson.item);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new word, a new count
+  useEffect(() => {
+    if (!pace) return;
+    const timer = setTimeout(() => dispatch({ type: "list-tick" }), LIST_PACES[pace] * 1000);
+    return () => clearTimeout(timer);
+  }, [pace, item, dispatch]);
+  return null;
+}
+
 /** The buttons that move from word to word and blend. */
 export function WordControls() {
   const { dispatch, commands } = useTeachActions();
@@ -137,6 +153,7 @@ export function WordControls() {
       dropItem: () => dispatch({ type: "drop-item" }),
       skipCurrent: () => dispatch({ type: "skip-current" }),
       setListing: (listing: "across" | "down" | undefined) => dispatch({ type: "listing", listing }),
+      setListPace: (pace: ListPace | undefined) => dispatch({ type: "list-pace", pace }),
       toggleDark: () => dispatch({ type: "toggle", what: "dark" }),
       addWords: commands.addWords,
     }),
@@ -165,6 +182,7 @@ export function WordControls() {
         building={isBuilding}
         dark={useTeach(({ dark }) => dark)}
         listing={useTeach(({ listing }) => listing)}
+        listPace={useTeach(({ listPace }) => listPace)}
         wentWrong={useTeach(select.wordsGoneWrong)}
         paper={useTeach(select.paper)}
         canSkip={useTeach(({ lesson }) => lesson.activities.length > 1)}

@@ -187,6 +187,8 @@ export function displaysOf(item: TeachItem, options: DisplayOptions): Display[] 
       const gap = { kind: "sentence-gap" as const, gapped: prompt.gapped, choices: prompt.choices };
       return [undefined, prompt.word].map((found) => ({ ...gap, found }));
     }
+    case "which-spelling":
+      return [undefined, prompt.word].map((found) => ({ kind: "choices", words: prompt.choices, found }));
     case "word-part": {
       // The base alone first; then the word, with what is new in it. A base may have lost a letter (make, making).
       const isBeginning = prompt.part.startsWith("prefix");

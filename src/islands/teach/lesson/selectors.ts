@@ -120,7 +120,8 @@ export const itemsToMarkRight = (state: TeachState): readonly number[] => {
 /** Can its items come in another order, or be left out? The words of a text cannot. */
 export const canReorder = (state: TeachState): boolean => activity(state).text === undefined;
 
-const isListed = (state: TeachState): boolean => state.listing !== undefined && canGrow(activity(state));
+/** Do all the words of the activity stand on the screen at once? */
+export const isListed = (state: TeachState): boolean => state.listing !== undefined && canGrow(activity(state));
 /** Is the item worked moment by moment, and neither on a board nor in a list of all the words? */
 export const isShownByStages = (state: TeachState): boolean => !isBuilding(state) && !isListed(state);
 

@@ -42,6 +42,26 @@ const wordShown = (state: TeachState) => {
   return display?.kind === "word" ? display.reading.word : display?.kind;
 };
 
+describe("a list that goes on by itself", () => {
+  const listed = led({ type: "listing", listing: "down" }, { type: "list-pace", pace: "fast" });
+  const tick: TeachAction = { type: "list-tick" };
+
+  it("goes from word to word, and stops at the last", () => {
+    expect(at(teachReducer(listed, tick))).toBe("0/1/0");
+    const last = [tick, tick, tick].reduce(teachReducer, listed);
+    expect([at(last), last.listPace]).toEqual(["0/3/0", "fast"]);
+    const stopped = teachReducer(last, tick);
+    expect([at(stopped), stopped.listPace]).toEqual(["0/3/0", undefined]);
+  });
+
+  it("that has been read to its end begins anew, and is left to the teacher elsewhere", () => {
+    const end = [tick, tick, tick, tick].reduce(teachReducer, listed);
+    expect(at(teachReducer(end, { type: "list-pace", pace: "slow" }))).toBe("0/0/0");
+    expect(teachReducer(listed, { type: "listing", listing: undefined }).listPace).toBeUndefined();
+    expect(teachReducer(listed, { type: "next-activity" }).listPace).toBeUndefined();
+  });
+});
+
 describe("moving through a word and on", () => {
   it("a tap shows the next moment of the word, and after the last the next word", () => {
     const moments = select.displays(START).length;

@@ -35,6 +35,10 @@ import { type DealtTurns, dealTurns, type GivenTurn } from "./turns.ts";
 /** All the words of a list at once, read across or down; undefined: one at a time. */
 export type Listing = "across" | "down" | undefined;
 
+/** Seconds for which a word of a list has its turn, where the list goes on by itself. Common practice, no source. */
+export const LIST_PACES = { slow: 3, fast: 1 } as const;
+export type ListPace = keyof typeof LIST_PACES;
+
 /** How the words of an activity are worked, where the teacher has changed it. */
 export interface WayOverride {
   readonly way?: Way;
@@ -68,6 +72,8 @@ export interface TeachState {
   readonly withCounters: boolean;
   readonly showChange: boolean;
   readonly listing: Listing;
+  /** How fast a list goes on by itself; undefined where the teacher moves it. */
+  readonly listPace: ListPace | undefined;
   /** A box for each sound on the board. */
   readonly boxes: boolean;
   readonly picture: boolean;
@@ -99,6 +105,10 @@ export type TeachAction =
   | { readonly type: "toggle"; readonly what: "showChange" | "boxes" | "picture" | "dark" | "withCounters" }
   | { readonly type: "toggle-building" }
   | { readonly type: "listing"; readonly listing: Listing }
+  /** A list that has been read to its end begins anew. */
+  | { readonly type: "list-pace"; readonly pace: ListPace | undefined }
+  /** Time is up for a word of a list that goes on by itself. */
+  | { readonly type: "list-tick" }
   | { readonly type: "reading-by"; readonly by: ReadingUnit }
   /** A word of the text that is read aloud, by where it begins in the text; pressed again, it is opened. */
   | { readonly type: "press-word"; readonly at: number }
@@ -156,6 +166,7 @@ export function startTeaching({
     withCounters: false,
     showChange: true,
     listing: undefined,
+    listPace: undefined,
     boxes: false,
     picture: false,
     dark: false,
@@ -178,6 +189,7 @@ function withWhatFollows(before: TeachState, after: TeachState): TeachState {
     after.lesson.activity !== before.lesson.activity || orderOf(after.lesson).length !== orderOf(before.lesson).length;
   return {
     ...after,
+    ...(after.lesson.activity !== before.lesson.activity && { listPace: undefined }),
     ...(isNewItem && { pressedUnit: undefined, typing: false }),
     ...(isNewDeal && { turns: dealTurns(after.lesson, after.page, after.book.marks) }),
   };
@@ -241,7 +253,14 @@ function reduce(state: TeachState, action: TeachAction): TeachState {
     case "toggle-building":
       return withWay(state, { building: !select.isBuilding(state) });
     case "listing":
-      return { ...state, listing: action.listing };
+      return { ...state, listing: action.listing, listPace: undefined };
+    case "list-pace": {
+      const isRead = lesson.item === orderOf(lesson).length - 1;
+      const begun = isRead && action.pace !== undefined ? move({ type: "item", item: 0 }) : state;
+      return { ...begun, listPace: action.pace };
+    }
+    case "list-tick":
+      return lesson.item < orderOf(lesson).length - 1 ? move({ type: "next" }) : { ...state, listPace: undefined };
     case "reading-by":
       return { ...state, readingBy: action.by, lesson: lessonReducer(lesson, { type: "stage", stage: 0 }) };
     case "press-word": {
