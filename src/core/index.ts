@@ -65,6 +65,7 @@ export { type CheckedActivity, checkLesson } from "./practice/check-lesson.ts";
 export type { LessonRules } from "./practice/content-check.ts";
 export { draftLesson, fillKind } from "./practice/draft-lesson.ts";
 export { homeWords } from "./practice/home-words.ts";
+export { promptRow } from "./practice/prompt-row.ts";
 export { promptsOf } from "./practice/prompts.ts";
 export { runItems } from "./practice/run.ts";
 export { classifyBuilt } from "./responses/classify-built.ts";

@@ -226,7 +226,8 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();
   await page.getByRole("button", { name: /^Take out / }).click();
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toHaveCount(0);
-  await follow(page, page.getByRole("link", { name: "For the helper" }));
+  await page.getByRole("button", { name: "Print or take out" }).click();
+  await page.getByRole("menuitem", { name: "Sheet for the helper" }).click();
   await page.waitForURL(/plan-sheet/);
   await expect(page.getByText("Read this word.").first()).toBeVisible();
   await expect(page.getByText(/^Find .* at the end. Change it to .* What is the word\?$/).first()).toBeVisible();

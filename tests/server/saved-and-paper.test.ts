@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import Papa from "papaparse";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
 import { freshDatabase } from "./fresh-database.ts";
@@ -12,6 +13,8 @@ const { learnerPage } = await import("../../src/server/evidence/learner-page.ts"
 const { savedItems } = await import("../../src/server/saved/saved-page.ts");
 const { printPage } = await import("../../src/server/sets/print-page.ts");
 const { textsPage } = await import("../../src/server/sets/texts-page.ts");
+const { LESSON_COLUMNS } = await import("../../src/server/plans/plan-files.ts");
+const { worksheetPage } = await import("../../src/server/plans/worksheet-page.ts");
 
 const AIM = { focus: [], contrasts: [] };
 const WORDS = ["ship", "chip", "chop", "shop", "hop"];
@@ -115,6 +118,60 @@ describe("a text", () => {
     await mark(1, "self-corrected");
     await mark(2, "right");
     expect((await textsPage(await database(), group.id, null))?.watched).toEqual(["ship"]);
+  });
+});
+
+describe("a lesson", () => {
+  const planOf = async (kinds: readonly string[]) => {
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
+    for (const kind of kinds)
+      expect(
+        (await send("POST /api/plans/:planId/activities", { id: group.id, body: { ...AIM, kind, seed: 2 } })).status,
+      ).toBe(201);
+  };
+  const taken = async (ending: "txt" | "csv" | "json") =>
+    (await send(`GET /api/plans/:planId/lesson.${ending}`, { id: group.id })).body;
+
+  it("is taken out as text, as CSV with one thing that is said a row, and as JSON with all of it", async () => {
+    await planOf(["dictation", "which-word", "sound-cards"]);
+    const json = await taken("json");
+    const file = typeof json === "string" ? JSON.parse(json) : json;
+    expect(file).toMatchObject({ format: "zip-step-lesson", version: 1, group: "Dunes", minutes: 20 });
+    const [dictation, which] = file.activities.map(({ content }: { content: object }) => content);
+    const csv = ((await taken("csv")) as string).replace("\uFEFF", "");
+    const { data } = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
+    expect(Object.keys(data[0] ?? {})).toEqual([...LESSON_COLUMNS]);
+    expect(data.filter(({ prompt }) => prompt === "dictate").map(({ answer }) => answer)).toEqual(dictation.words);
+    const chosen = data.filter(({ prompt }) => prompt === "which-word");
+    for (const [k, { word, foils }] of which.items.entries()) {
+      expect(chosen[k]?.answer).toBe(word);
+      expect(chosen[k]?.choices?.split(" ").sort()).toEqual([word, ...foils].sort());
+    }
+    const text = (await taken("txt")) as string;
+    for (const word of dictation.words) expect(text).toContain(`\n${word}\n`);
+    expect(text.split("\n\n")).toHaveLength(3);
+    expect((await send("GET /api/plans/:planId/lesson.csv", { id: randomUUID() })).status).toBe(404);
+  });
+
+  it("on learners' paper has nothing that does not fit, nothing kept back, and no word that has been put away since", async () => {
+    await planOf(["dictation", "word-list", "which-word"]);
+    const all = await worksheetPage(await database(), group.id);
+    expect(all?.activities.map(({ activity }) => activity.kind)).toEqual(["dictation", "word-list", "which-word"]);
+    const words = all?.activities[1]?.prompts.flatMap((prompt) => (prompt.code === "read" ? [prompt.word] : [])) ?? [];
+    const [away = ""] = words;
+    const school = (await send("GET /api/school", {})).body;
+    await send("PUT /api/school", { body: { ...school, never: [away] } });
+    const left = await worksheetPage(await database(), group.id);
+    expect(left?.activities).toHaveLength(3);
+    expect(JSON.stringify(left?.activities.map(({ prompts }) => prompts))).not.toContain(`"${away}"`);
+    await send("PUT /api/school", { body: school });
+    // Put back to where none of it has been taught, the group has none of it on paper.
+    const put = (step: number) =>
+      send("PATCH /api/groups/:groupId", { id: group.id, body: { sequenceId: "short-vowels-first", step } });
+    await put(1);
+    const early = await worksheetPage(await database(), group.id);
+    expect([early?.activities.length, early?.leftOut.length]).toEqual([0, 3]);
+    await put(14);
   });
 });
 

@@ -15,6 +15,7 @@ import {
   PATTERNS,
   PLANNED_KINDS,
   type PlannedKind,
+  promptRow,
   promptsOf,
   RESPONSE_MODES,
   runItems,
@@ -27,6 +28,7 @@ import {
 } from "../../core/index.ts";
 import { ACTIVITY_WORK } from "../../core/practice/activity-work.ts";
 import { SHORTCUTS } from "../../islands/shared/shortcuts.ts";
+import { onPaper } from "../print/on-paper.ts";
 import { ACTIVITY_WORDS, activityLine, PLANNED_NAME, SHELVES } from "./activity-words.ts";
 import { oralAnswer, promptText, SKILL_NAME } from "./oral-words.ts";
 import { patternName } from "./pattern-names.ts";
@@ -119,6 +121,18 @@ describe.each(ACTIVITY_KIND_IDS)("the activity kind %s", (kind) => {
     for (const prompt of prompts) expect(promptLine(prompt).say).toMatch(/\w/);
     for (const { target } of runItems(content, GENERAL_AMERICAN))
       if (target) expect(RESPONSE_MODES).toContain(target.mode);
+  });
+
+  it("has a row to travel in for every prompt, and on learners' paper says no more than it asks", () => {
+    for (const prompt of promptsOf(content, GENERAL_AMERICAN)) {
+      const { answer, text, choices } = promptRow(prompt);
+      expect(answer + text).toMatch(/\w/);
+      const item = onPaper(prompt);
+      if (item?.kind !== "choose") continue;
+      expect(item.choices.length).toBeGreaterThan(1);
+      expect(item.choices).toEqual(choices.length > 0 ? choices : item.choices);
+      expect(item.text.toLowerCase().split(/[^a-z]+/)).not.toContain(answer);
+    }
   });
 
   it("is looked over and filled by functions of its own, and can be left without a word", () => {

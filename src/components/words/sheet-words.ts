@@ -8,6 +8,7 @@ export const SHEET_NAME = {
   "ears-only": "What to say, with the answers",
   text: "Text to read",
   helper: "For the helper",
+  worksheet: "For the learners",
   "learner-summary": "On one page",
   "group-summary": "The group on one page",
   handover: "For a colleague taking over",

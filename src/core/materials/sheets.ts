@@ -23,6 +23,7 @@ export const SHEETS = {
   "ears-only": { madeFrom: "set", isFor: "teacher", choices: [] },
   text: { madeFrom: "set", isFor: "learners", choices: [] },
   helper: { madeFrom: "plan", isFor: "teacher", choices: [] },
+  worksheet: { madeFrom: "plan", isFor: "learners", choices: [] },
   "learner-summary": { madeFrom: "records", isFor: "teacher", choices: [] },
   "group-summary": { madeFrom: "records", isFor: "teacher", choices: [] },
   handover: { madeFrom: "records", isFor: "teacher", choices: [] },
@@ -34,7 +35,10 @@ export const SHEETS = {
   reading: { madeFrom: "words", isFor: "learners", choices: ["direction"] },
   tracing: { madeFrom: "words", isFor: "learners", choices: [] },
   record: { madeFrom: "words", isFor: "teacher", choices: [] },
-} as const satisfies Readonly<Record<SetKind | "helper" | SummaryKind | WordSheetKind, SheetDefinition>>;
+} as const satisfies Readonly<Record<SetKind | PlanSheetKind | SummaryKind | WordSheetKind, SheetDefinition>>;
+
+/** What a lesson is printed as. */
+type PlanSheetKind = "helper" | "worksheet";
 
 /** What is said of somebody on one page. */
 type SummaryKind = "learner-summary" | "group-summary" | "handover" | "room-summary";

@@ -3,12 +3,14 @@ import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-ki
 import { useState } from "react";
 import { toast } from "sonner";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
+import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { minutesText } from "../../components/words/minutes-text.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
+import { SHEET_NAME } from "../../components/words/sheet-words.ts";
 import { stopsLesson, whatToDrop } from "../../core/light.ts";
 import type { Aim, PlanActivity } from "../../server/plans/lesson-types.ts";
 import type { PlanPage } from "../../server/plans/plan-page.ts";
@@ -24,6 +26,15 @@ import { TemplateChoice, type TemplateEntry } from "./TemplateChoice.tsx";
 import { usePlan } from "./use-plan.ts";
 
 const SLOTS = [10, 15, 20, 25, 30, 45];
+
+/** What a lesson is printed as, and taken out as. */
+const LESSON_FILES: readonly { readonly name: string; readonly hrefFor: (groupId: string) => string }[] = [
+  { name: `Sheet ${SHEET_NAME.helper.toLowerCase()}`, hrefFor: (id) => `/plan-sheet?group=${id}` },
+  { name: `Sheet ${SHEET_NAME.worksheet.toLowerCase()}`, hrefFor: (id) => `/print/worksheet?group=${id}` },
+  { name: "Text", hrefFor: (id) => `/api/plans/${id}/lesson.txt` },
+  { name: "CSV, a prompt a row", hrefFor: (id) => `/api/plans/${id}/lesson.csv` },
+  { name: "JSON, with everything in it", hrefFor: (id) => `/api/plans/${id}/lesson.json` },
+];
 
 interface Props extends Omit<PlanPage, "groups"> {
   /** Id of the template that the address names. */
@@ -143,9 +154,13 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
         </a>
         {plan.activities.length > 0 && (
           <>
-            <a className="button font-normal" href={`/plan-sheet?group=${group.id}`}>
-              For the helper
-            </a>
+            <Menu button="Print or take out ▾">
+              {LESSON_FILES.map(({ name, hrefFor }) => (
+                <MenuItem key={name} onSelect={() => location.assign(hrefFor(group.id))}>
+                  {name}
+                </MenuItem>
+              ))}
+            </Menu>
             <button
               type="button"
               className="button font-normal"

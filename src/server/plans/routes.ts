@@ -1,12 +1,20 @@
+import type { GroupId } from "../../schemas/ids.ts";
 import { draftInput, editActivityInput, newActivityInput, planInput } from "../../schemas/plans.ts";
 import { changeSavedInput } from "../../schemas/saved.ts";
 import { newTemplateInput } from "../../schemas/templates.ts";
+import type { Queryable } from "../db/database.ts";
+import { getGroup } from "../groups/groups.ts";
+import { csvFile, jsonFile, plainFile } from "../http/files.ts";
 import { route } from "../http/route.ts";
 import { addKind, draftFor, editActivity, filledKind, keepDraft } from "./lesson-draft.ts";
 import { checkedPlan } from "./plan-check.ts";
+import { LESSON_COLUMNS, lessonFile, lessonRows, lessonText } from "./plan-files.ts";
 import { addSaved, changePlan, getPlan, removeActivity } from "./plans.ts";
 import { changeTemplate, createTemplate, listTemplates, removeTemplate } from "./templates.ts";
 import { warmUp } from "./warm-up.ts";
+
+/** What a file of the next lesson is called. */
+const lessonName = async (db: Queryable, groupId: GroupId) => `${(await getGroup(db, groupId)).name} next lesson`;
 
 /** A group has one plan, its next lesson; the plan's id is the group's. */
 export const PLAN_ROUTES = {
@@ -52,6 +60,22 @@ export const PLAN_ROUTES = {
     summary: "Takes one activity out of a plan; PUT puts it back.",
     answers: "the plan",
     run: async ({ db, params }) => checkedPlan(db, await removeActivity(db, params.planId, params.activityId)),
+  }),
+  ...route("GET /api/plans/:planId/lesson.txt", {
+    summary: "A group's next lesson as a text file: what is read, said and chosen from.",
+    answers: "a text file",
+    run: async ({ db, params }) => plainFile(await lessonName(db, params.planId), await lessonText(db, params.planId)),
+  }),
+  ...route("GET /api/plans/:planId/lesson.csv", {
+    summary: "The same as a CSV file, one thing that is said or shown a row.",
+    answers: "a CSV file",
+    run: async ({ db, params }) =>
+      csvFile(await lessonName(db, params.planId), [LESSON_COLUMNS, ...(await lessonRows(db, params.planId))]),
+  }),
+  ...route("GET /api/plans/:planId/lesson.json", {
+    summary: "All of it as a JSON file, with what every activity is done with.",
+    answers: "a JSON file",
+    run: async ({ db, params }) => jsonFile(await lessonName(db, params.planId), await lessonFile(db, params.planId)),
   }),
   ...route("GET /api/templates", {
     summary: "Lists the lines of activities to draft a lesson by: the workspace's own, then those that ship.",
