@@ -226,7 +226,7 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toBeVisible();
   await page.getByRole("button", { name: /^Take out / }).click();
   await expect(page.getByRole("status").filter({ hasText: "too long" })).toHaveCount(0);
-  await page.getByRole("button", { name: "Print or take out" }).click();
+  await page.getByRole("button", { name: "Print, files" }).click();
   await page.getByRole("menuitem", { name: "Sheet for the helper" }).click();
   await page.waitForURL(/plan-sheet/);
   await expect(page.getByText("Read this word.").first()).toBeVisible();

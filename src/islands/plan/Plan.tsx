@@ -31,9 +31,9 @@ const SLOTS = [10, 15, 20, 25, 30, 45];
 const LESSON_FILES: readonly { readonly name: string; readonly hrefFor: (groupId: string) => string }[] = [
   { name: `Sheet ${SHEET_NAME.helper.toLowerCase()}`, hrefFor: (id) => `/plan-sheet?group=${id}` },
   { name: `Sheet ${SHEET_NAME.worksheet.toLowerCase()}`, hrefFor: (id) => `/print/worksheet?group=${id}` },
-  { name: "Text", hrefFor: (id) => `/api/plans/${id}/lesson.txt` },
-  { name: "CSV, a prompt a row", hrefFor: (id) => `/api/plans/${id}/lesson.csv` },
-  { name: "JSON, with everything in it", hrefFor: (id) => `/api/plans/${id}/lesson.json` },
+  { name: "File: text", hrefFor: (id) => `/api/plans/${id}/lesson.txt` },
+  { name: "File: CSV, a prompt a row", hrefFor: (id) => `/api/plans/${id}/lesson.csv` },
+  { name: "File: JSON, with everything in it", hrefFor: (id) => `/api/plans/${id}/lesson.json` },
 ];
 
 interface Props extends Omit<PlanPage, "groups"> {
@@ -154,7 +154,7 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
         </a>
         {plan.activities.length > 0 && (
           <>
-            <Menu button="Print or take out ▾">
+            <Menu button="Print, files ▾">
               {LESSON_FILES.map(({ name, hrefFor }) => (
                 <MenuItem key={name} onSelect={() => location.assign(hrefFor(group.id))}>
                   {name}
