@@ -57,9 +57,18 @@ const EVIDENCE =
   answers > 0 ? ["", `&learner=${group.learners[0].id}`].map((of) => `/evidence?group=${group.id}${of}`) : [];
 const SCREENS = ["/", "/bench", "/families", "/plan", "/evidence", "/groups", `/teach/${session.id}`, ...EVIDENCE];
 const took: Record<string, number[]> = { marks: [], screens: [], drafts: [], backups: [] };
-/** How long marks took, by the ten seconds in which they were sent: one bad moment is told from a bad hour. */
-const marksByMoment: number[][] = [];
+/** How long things took, by the ten seconds in which they were asked for: one bad moment is told from a bad hour. */
+const byMoment: Record<string, number[]>[] = [];
 const MOMENT_MS = 10_000;
+/** Of each ten seconds, the share of the processors' time that another machine on the same host took, 0 to 1. */
+const stolen: number[] = [];
+/** Figures of a machine that others work on say little of ours: such moments are told apart. */
+const MOST_STOLEN = 0.05;
+/** Ticks of the processors since the start: all of them, and those that went to others. */
+const ticks = () => {
+  const counts = /^cpu +(.*)$/m.exec(readFileSync("/proc/stat", "utf8"))?.[1]?.split(" ").map(Number) ?? [];
+  return { all: counts.slice(0, 8).reduce((sum, one) => sum + one, 0), toOthers: counts[7] ?? 0 };
+};
 let failed = 0;
 async function timed(kind: string, run: () => Promise<Response>): Promise<void> {
   const begun = performance.now();
@@ -68,10 +77,10 @@ async function timed(kind: string, run: () => Promise<Response>): Promise<void> 
   if (!response?.ok) failed++;
   const ms = performance.now() - begun;
   took[kind]?.push(ms);
-  if (kind !== "marks") return;
   const moment = Math.floor((begun - startedAt) / MOMENT_MS);
-  marksByMoment[moment] ??= [];
-  marksByMoment[moment].push(ms);
+  byMoment[moment] ??= {};
+  byMoment[moment][kind] ??= [];
+  byMoment[moment][kind].push(ms);
 }
 
 const until = Date.now() + seconds * 1000;
@@ -121,23 +130,44 @@ const backup = async () => {
   await pause((seconds * 1000) / 3);
   await timed("backups", () => fetch(`${address}/api/backups`, { method: "POST", headers: json }));
 };
+let before = ticks();
+const watchOthers = setInterval(() => {
+  const now = ticks();
+  stolen.push((now.toOthers - before.toOthers) / Math.max(1, now.all - before.all));
+  before = now;
+}, MOMENT_MS);
 let mostMegabytes = 0;
 const watch = setInterval(() => {
   mostMegabytes = Math.max(mostMegabytes, megabytes());
 }, 250);
 await Promise.all([...Array.from({ length: devices }, (_, k) => device(k)), looker(), planner(), backup()]);
 clearInterval(watch);
+clearInterval(watchOthers);
 
 const at = (all: readonly number[], share: number) =>
   Math.round([...all].sort((a, b) => a - b)[Math.min(all.length - 1, Math.floor(all.length * share))] as number);
-const figures = Object.entries(took).map(([kind, all]) => ({
-  kind,
-  count: all.length,
-  median: at(all, 0.5),
-  p95: at(all, 0.95),
-  worst: at(all, 1),
-}));
-console.log(`marks at the 95th percentile, ten seconds each: ${marksByMoment.map((all) => at(all, 0.95)).join(" ")}`);
+const figuresOf = (took: Readonly<Record<string, readonly number[]>>) =>
+  Object.entries(took)
+    .filter(([, all]) => all.length > 0)
+    .map(([kind, all]) => ({ kind, count: all.length, median: at(all, 0.5), p95: at(all, 0.95), worst: at(all, 1) }));
+const figures = figuresOf(took);
+console.log(
+  `marks at the 95th percentile (stolen), ten seconds each: ${byMoment
+    .map(({ marks = [] }, k) => `${at(marks, 0.95)} (${Math.round((stolen[k] ?? 0) * 100)}%)`)
+    .join(" ")}`,
+);
+// A moment also pays for the one before it: what has piled up is answered late.
+const undisturbed = byMoment.filter((_, k) =>
+  [stolen[k - 1] ?? 0, stolen[k] ?? 1].every((share) => share <= MOST_STOLEN),
+);
+console.log(
+  `${undisturbed.length} of ${byMoment.length} moments with at most ${MOST_STOLEN * 100}% stolen, and the one before them:`,
+);
+console.table(
+  figuresOf(
+    Object.fromEntries(Object.keys(took).map((kind) => [kind, undisturbed.flatMap((moment) => moment[kind] ?? [])])),
+  ),
+);
 console.table(figures);
 console.log({ failed, megabytesAtRest: atRest, mostMegabytes, megabytesAfter: megabytes() });
 const ended = new Promise((resolve) => child.once("exit", resolve));

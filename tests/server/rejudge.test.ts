@@ -10,8 +10,9 @@ import { send } from "./send.ts";
 freshDatabase("rejudge");
 const { openedDatabase } = await import("../../src/server/db/application-database.ts");
 const { responses } = await import("../../src/server/db/schema.ts");
+const { rejudgings } = await import("../../src/server/db/schema-totals.ts");
 const { disagreements, recount } = await import("../../src/server/evidence/recount.ts");
-const { rejudgeSome, rejudgingToTell } = await import("../../src/server/evidence/rejudge.ts");
+const { rejudgeAll, rejudgeSome, rejudgingToTell } = await import("../../src/server/evidence/rejudge.ts");
 
 const NOW = new Date("2026-11-29T10:00:00Z");
 let group: { id: GroupId; learners: { id: LearnerId }[] };
@@ -84,5 +85,31 @@ describe("old answers", () => {
     expect((await send("PUT /api/rejudging/seen")).status).toBeLessThan(300);
     expect(await rejudgingToTell(db)).toBeUndefined();
     expect(await some(3)).toEqual({ looked: 4, changed: 1, isDone: true });
+  });
+
+  it("tell how far they are, and can be stopped and gone on with", async () => {
+    await makeOld();
+    const { db, write } = await openedDatabase();
+    await write((tx) => tx.delete(rejudgings));
+    expect((await send("GET /api/rejudging", {})).body).toBeNull();
+    await some(2);
+    expect((await send("GET /api/rejudging", {})).body).toMatchObject({ looked: 2, share: 0.5, isDone: false });
+    // Stopped while others wait: what was done is done, and no more is.
+    const opened = await openedDatabase();
+    let rounds = 0;
+    const stopping = {
+      ...opened,
+      write: (async (run) => {
+        rounds++;
+        await send("DELETE /api/rejudging", {});
+        return write(async () => (run === undefined ? undefined : { looked: 2, changed: 0, isDone: false }));
+      }) as typeof write,
+    };
+    await rejudgeAll(stopping);
+    expect(rounds).toBe(1);
+    expect((await send("GET /api/rejudging", {})).body).toMatchObject({ looked: 2, isStopped: true });
+    await send("POST /api/rejudging", {});
+    await expect.poll(async () => (await rejudgingToTell(db))?.isDone).toBe(true);
+    expect((await send("GET /api/rejudging", {})).body).toMatchObject({ share: 1, isStopped: false });
   });
 });

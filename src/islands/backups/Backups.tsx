@@ -3,6 +3,7 @@ import { toast } from "sonner";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
+import { Working } from "../../components/ui/Working.tsx";
 import {
   BACKUP_REASON,
   BACKUP_STAGE,
@@ -43,16 +44,9 @@ function Progress({ onStop }: { readonly onStop: () => void }) {
     };
   }, []);
   if (!progress) return null;
-  const words = BACKUP_STAGE[progress.stage];
   return (
-    <div className="mt-4 flex flex-wrap items-center gap-4" role="status">
-      <label className="flex items-center gap-3">
-        {words}
-        <progress value={progress.share} aria-label={words} />
-      </label>
-      <button type="button" className="button min-h-11" onClick={onStop}>
-        Stop
-      </button>
+    <div className="mt-4">
+      <Working says={BACKUP_STAGE[progress.stage]} share={progress.share} after={0} onStop={onStop} />
     </div>
   );
 }

@@ -7,6 +7,7 @@ import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
+import { RowsToCome, Working } from "../../components/ui/Working.tsx";
 import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { minutesText } from "../../components/words/minutes-text.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";
@@ -44,7 +45,7 @@ interface Props extends Omit<PlanPage, "groups"> {
 /** The next lesson of a group: drafted or put together, activities in order against the time there is. */
 export default function Plan({ group, plan: stored, choices, proposal, templates: first, template: named }: Props) {
   const [starting, setStarting] = useState(false);
-  const { plan, busy, history, change, undo, redo, draft, add, edit, settled } = usePlan(group.id, stored);
+  const { plan, busy, stop, history, change, undo, redo, draft, add, edit, settled } = usePlan(group.id, stored);
   useShortcuts("plan", { undo, redo });
   const newest: Aim = { focus: choices.slice(0, 1), contrasts: [] };
   const called: Aim | undefined = proposal && {
@@ -214,8 +215,17 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
           taught. Mend what is marked, take it out, or draft the lesson anew.
         </p>
       )}
+      {busy && (
+        <div className="mt-3">
+          <Working says="Choosing words for the lesson…" onStop={stop} />
+        </div>
+      )}
       {usual && <p className="mt-3 text-[14px] text-quiet">Done as: {settingsText(usual)}</p>}
-      {plan.activities.length === 0 ? (
+      {plan.activities.length === 0 && busy ? (
+        <div className="mt-3">
+          <RowsToCome rows={6} height={68} />
+        </div>
+      ) : plan.activities.length === 0 ? (
         <EmptyState title="Nothing in it yet.">
           <p>
             Draft the lesson, or press “To the plan” on a set of{" "}

@@ -40,6 +40,7 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const answered = useRef(stored);
   // Changes made while something is asked of the server: they are made to its answer as well.
   const meanwhile = useRef<Change[]>(undefined);
+  const stopping = useRef<AbortController>(undefined);
 
   /** Activities that were taken out are still known: they come back as they were. */
   const known = useRef(new Map(stored.activities.map((activity) => [activity.id, activity])));
@@ -91,15 +92,22 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const redo = () => travel(redone(history, changeable(newest.current)));
 
   /** Waits for what was sent before, then takes the plan as the server has it. */
-  const ask = async (request: () => Promise<CheckedPlan>): Promise<boolean> => {
+  const ask = async (request: (signal: AbortSignal) => Promise<CheckedPlan>): Promise<boolean> => {
+    const stop = new AbortController();
     if (meanwhile.current) return false;
     const since: Change[] = [];
     meanwhile.current = since;
     setBusy(true);
+    stopping.current = stop;
     try {
       // Why it is not has been said.
       if (!(await autosave.settled())) return false;
-      answered.current = await request();
+      answered.current = await request(stop.signal).catch((error: Error) => {
+        if (!stop.signal.aborted) throw error;
+        // It may have been stored just before: what stands there now is what is shown.
+        toast("Stopped. The lesson is as it was.");
+        return call("GET /api/groups/:groupId/plan", { params: { groupId } });
+      });
       // What was drafted, added or edited on the server is no step to go back over.
       setHistory(NO_HISTORY);
       autosave.acceptStored(changeable(answered.current));
@@ -115,13 +123,17 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     }
   };
 
+  /** Stops what is being drafted or filled. */
+  const stop = () => stopping.current?.abort();
+
   const planId = stored.id;
   const sent = ({ focus, contrasts }: Aim) => ({ focus: [...focus], contrasts: [...contrasts] });
   const seed = () => Math.floor(Math.random() * 2 ** 30);
 
   const draft = (aim: Aim, templateId: string | undefined) =>
-    ask(() =>
+    ask((signal) =>
       call("POST /api/groups/:groupId/plan", {
+        ...{ signal, outlive: true },
         params: { groupId },
         body: {
           ...sent(aim),
@@ -134,8 +146,9 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
     );
 
   const add = (kind: ActivityKind, aim: Aim, text?: string) =>
-    ask(() =>
+    ask((signal) =>
       call("POST /api/plans/:planId/activities", {
+        ...{ signal, outlive: true },
         params: { planId },
         body: { ...sent(aim), kind, seed: seed(), ...(text !== undefined && { text }) },
       }),
@@ -149,5 +162,5 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   /** Whether the server has every change; why it has not is said. */
   const settled = () => autosave.settled();
 
-  return { plan, busy, history, change, undo, redo, draft, add, edit, settled };
+  return { plan, busy, stop, history, change, undo, redo, draft, add, edit, settled };
 }

@@ -74,6 +74,8 @@ type Options<K extends Key> = Params<K> &
   Query<K> & {
     /** The request goes on though the page is closed, unless it is very large. */
     readonly outlive?: boolean;
+    /** Calls the request off: what it asked for is not done, where the server had not begun to store it. */
+    readonly signal?: AbortSignal;
   };
 
 /** Browsers let no more than 64 KiB of requests outlive their page. */
@@ -117,11 +119,12 @@ export async function call<K extends Key>(
   ...[options]: Record<string, never> extends Options<K> ? [options?: Options<K>] : [options: Options<K>]
 ): Promise<AnswerTo<K>> {
   const [method, path = ""] = key.split(" ");
-  const { params, body, query, outlive } = (options ?? {}) as {
+  const { params, body, query, outlive, signal } = (options ?? {}) as {
     readonly params?: Readonly<Record<string, string>>;
     readonly body?: unknown;
     readonly query?: object;
     readonly outlive?: boolean;
+    readonly signal?: AbortSignal;
   };
   const text = body === undefined ? undefined : JSON.stringify(body);
   const shown = shownWorkspace();
@@ -138,6 +141,7 @@ export async function call<K extends Key>(
         ...(made && { [IDEMPOTENCY_HEADER]: made.key }),
       },
       ...(text !== undefined && { body: text }),
+      ...(signal && { signal }),
       ...(outlive && (text?.length ?? 0) < MOST_TO_OUTLIVE && { keepalive: true }),
     });
   } catch {

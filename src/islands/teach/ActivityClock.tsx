@@ -80,7 +80,7 @@ export const ActivityClock = memo(function ActivityClock({
         {at.minutes > 0 && <span className="text-quiet"> of {clock(at.minutes * 60)}</span>}
       </span>
       {minutes !== null && (
-        <span title="The lesson, of the minutes there are" className="text-quiet">
+        <span title="The lesson, of the minutes there are" className="text-quiet max-sm:hidden">
           {Math.floor(all / 60)} of {minutes} min
         </span>
       )}

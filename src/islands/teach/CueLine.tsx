@@ -34,7 +34,7 @@ export const CueLine = memo(function CueLine({
   const [peekedAt, setPeekedAt] = useState<string>();
   const hidden = covered && peekedAt !== itemKey;
   return (
-    <div className="contain-layout contain-style shrink-0 border-b border-hairline px-5 pb-2">
+    <div className="contain-layout contain-style shrink-0 border-b border-hairline px-3 pb-2 sm:px-5">
       <div className="flex min-h-11 flex-wrap items-center gap-x-4">
         <p className="min-w-60 flex-1 text-[15.5px] leading-snug" aria-live="off">
           {correction ? (
@@ -70,7 +70,10 @@ export const CueLine = memo(function CueLine({
             </>
           )}
         </p>
-        <SignChoice sign={sign} onSign={onSign} />
+        {/* On a phone the menu has it. */}
+        <span className="max-sm:hidden">
+          <SignChoice sign={sign} onSign={onSign} />
+        </span>
       </div>
       <div className="h-1 rounded bg-hairline" aria-hidden>
         {thinking > 0 && (

@@ -18,7 +18,8 @@ export const LearnerEdge = memo(function LearnerEdge({ learners, turn, wordIndex
     <div
       role="group"
       aria-label="Whose turn"
-      className="contain-layout contain-style flex max-h-[24dvh] max-sm:max-h-[17dvh] min-w-0 flex-wrap gap-2 overflow-y-auto p-0.5"
+      // On a phone names are what the screen is for: three beside each other, as many rows as there is room for.
+      className="contain-layout contain-style flex max-h-[24dvh] min-w-0 flex-wrap gap-2 overflow-y-auto p-0.5 max-sm:grid max-sm:max-h-[30dvh] max-sm:w-full max-sm:grid-cols-3"
     >
       {learners.map((learner, k) => (
         <Seat
@@ -52,11 +53,11 @@ const Seat = memo(function Seat({ learner: { id, nickname }, digit, hasTurn, mar
       data-learner={nickname}
       data-mark={mark ? `${mark.answer.outcome} ${mark.state}` : "none"}
       title={`Turn: ${nickname} (key ${digit})`}
-      className="group flex min-h-12 items-center gap-2 rounded-lg border-2 border-rule bg-sheet px-3 aria-pressed:border-ink"
+      className="group flex min-h-12 items-center gap-2 rounded-lg border-2 border-rule bg-sheet px-3 aria-pressed:border-ink max-sm:justify-between max-sm:gap-1 max-sm:px-2"
       onClick={() => onTurn(id)}
     >
       {/* Both weights have their room: a seat stands still when the turn goes round. */}
-      <span className="grid max-w-40">
+      <span className="grid max-w-40 min-w-0">
         <span className="truncate [grid-area:1/1] group-aria-pressed:invisible">{nickname}</span>
         <span className="invisible truncate font-bold [grid-area:1/1] group-aria-pressed:visible">{nickname}</span>
       </span>

@@ -20,7 +20,7 @@ export const hereOf = ({ activities, at }: Here) => activities[at] as TeachActiv
 export const activityName = ({ title, kind }: Pick<TeachActivity, "title" | "kind">): string =>
   title || PLANNED_NAME[kind];
 
-export const LESSON_BUTTON = "button min-h-11 min-w-11 max-w-72 py-0";
+export const LESSON_BUTTON = "button min-h-11 min-w-11 max-w-72 py-0 max-sm:max-w-40";
 /** What the button of the lesson is called. */
 export const lessonLabel = (here: Here) => `Activity: ${activityName(hereOf(here))}`;
 /** Opens the list of the lesson's activities and names the one being taught. */

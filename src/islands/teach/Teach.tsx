@@ -111,7 +111,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <HeardSounds />
       <Substitutions />
       <TypedAnswerLine sessionId={sessionId} />
-      <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-3 py-2 sm:px-5 sm:py-4">
+      <footer className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-between gap-3 border-t border-rule bg-paper px-3 py-2 max-sm:gap-2 sm:px-5 sm:py-4">
         <LearnerTurns />
         <MarkButtons />
       </footer>
@@ -157,9 +157,9 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
     [dispatch],
   );
   return (
-    <header className="contain-layout contain-style flex min-h-13 shrink-0 flex-wrap items-center justify-between gap-x-4 gap-y-1 px-3 py-1 text-quiet sm:px-5">
-      <span className="flex min-w-0 flex-wrap items-center gap-x-3">
-        <span className="shrink-0">{groupName}</span>
+    <header className="contain-layout contain-style flex min-h-13 shrink-0 flex-wrap items-center justify-between gap-x-4 gap-y-1 px-3 py-1 text-quiet max-sm:gap-x-2 sm:px-5">
+      <span className="flex min-w-0 items-center gap-x-3 max-sm:gap-x-2 sm:flex-wrap">
+        <span className="shrink-0 max-sm:sr-only">{groupName}</span>
         <LessonMenu
           activities={activities}
           at={at}
@@ -173,7 +173,7 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
         </span>
       </span>
       <StoredLine />
-      <span className="flex flex-wrap items-center gap-3">
+      <span className="flex flex-wrap items-center gap-3 max-sm:gap-2">
         <ActivityClock
           sessionId={sessionId}
           activities={planned}
@@ -184,7 +184,8 @@ function Header({ sessionId, minutes, seconds, onOpenView }: Omit<ScreenProps, "
         />
         <button
           type="button"
-          className="button min-h-11 py-0 font-normal"
+          // A phone has no second window beside it: there the menu has it.
+          className="button min-h-11 py-0 font-normal max-sm:hidden"
           title="A second window for the projector: the word alone"
           onClick={onOpenView}
         >

@@ -5,10 +5,15 @@ import { z } from "zod";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuItem, MenuSeparator } from "../../components/ui/Menu.tsx";
 import type { DefaultOpen } from "./LazyMenu.tsx";
+import { SIGN_NAME, TURN_SIGNS } from "./learners-view.ts";
+import type { Way } from "./lesson/displays.ts";
+import * as select from "./lesson/selectors.ts";
 import { LIST_PACES, type Listing, type ListPace } from "./lesson/teach-state.ts";
 import { MarksList } from "./MarksList.tsx";
 import { MORE_BUTTON, MORE_LABEL, MoreSign, type TeachMenuProps } from "./MoreButton.tsx";
-import { useTeachActions } from "./teach-store.ts";
+import { useTeach, useTeachActions } from "./teach-store.ts";
+import { openLearnersWindow } from "./use-learners-window.ts";
+import { WayChoice } from "./WayChoice.tsx";
 
 const LISTINGS: readonly Listing[] = ["across", "down", undefined];
 const LIST_PACE_IDS = Object.keys(LIST_PACES) as ListPace[];
@@ -26,7 +31,8 @@ const PACE_NAME = {
 
 /** The menu itself, with the button that opens it. */
 export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
-  const { sessionId } = useTeachActions();
+  const { sessionId, dispatch } = useTeachActions();
+  const [isWayOpen, setWayOpen] = useState(false);
   const [adding, setAdding] = useState(false);
   const [refusal, setRefusal] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -69,6 +75,7 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
         </MenuItem>
         <MenuItem onSelect={() => setListed(true)}>All marks of this lesson…</MenuItem>
         <MenuSeparator />
+        <OnPhone onWay={() => setWayOpen(true)} />
         <MenuItem isDisabled={!props.canBuild} onSelect={props.onBuild}>
           {props.building ? "Read it, without tiles" : "Build it with tiles"}
         </MenuItem>
@@ -94,6 +101,9 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
           Print these words…
         </MenuItem>
       </Menu>
+      <Dialog title="How words are worked" open={isWayOpen} onOpenChange={setWayOpen}>
+        <WayOfWords onWay={(way) => dispatch({ type: "way", way })} />
+      </Dialog>
       {isListed && <MarksList onClose={() => setListed(false)} />}
       <Dialog
         title="Add a word"
@@ -106,6 +116,40 @@ export default function TeachDropdown(props: TeachMenuProps & DefaultOpen) {
         <WordForm busy={busy} refusal={refusal} onWords={(words) => void add(words, "next")} />
       </Dialog>
     </>
+  );
+}
+
+/** What stands on the screen itself where there is room for it. */
+function OnPhone({ onWay }: { readonly onWay: () => void }) {
+  const { sessionId, dispatch } = useTeachActions();
+  const sign = useTeach(select.turnSign);
+  const isWord = useTeach((state) => select.display(state)?.kind === "word");
+  const showChange = useTeach((state) => state.showChange);
+  return (
+    <div className="sm:hidden">
+      {TURN_SIGNS.filter((one) => one !== sign).map((one) => (
+        <MenuItem key={one} onSelect={() => dispatch({ type: "turn-sign", sign: one })}>
+          {SIGN_NAME[one]}
+        </MenuItem>
+      ))}
+      <MenuItem isDisabled={!isWord} onSelect={onWay}>
+        Tapping and blending…
+      </MenuItem>
+      <MenuItem isDisabled={!isWord} onSelect={() => dispatch({ type: "toggle", what: "showChange" })}>
+        {showChange ? "Hide what changed" : "Show what changed"}
+      </MenuItem>
+      <MenuItem onSelect={() => openLearnersWindow(sessionId)}>Learners' view</MenuItem>
+      <MenuSeparator />
+    </div>
+  );
+}
+
+function WayOfWords({ onWay }: { readonly onWay: (way: Way) => void }) {
+  const way = useTeach(select.way);
+  return (
+    <p className="mt-3">
+      <WayChoice way={way} onWay={onWay} />
+    </p>
   );
 }
 

@@ -69,7 +69,11 @@ export const WordNav = memo(function WordNav(props: Props) {
       aria-label="The word"
       className="contain-layout contain-style flex shrink-0 flex-wrap items-center justify-center gap-2 px-3 pb-3"
     >
-      {isWord && <WayChoice way={way} onWay={actions.setWay} />}
+      {isWord && (
+        <span className="max-sm:hidden">
+          <WayChoice way={way} onWay={actions.setWay} />
+        </span>
+      )}
       {props.reading && <ReadingChoice by={props.reading} onChange={actions.setReading} />}
       <NavButton name="Back" keys="←" disabled={props.isFirst} onPress={actions.back} />
       {props.reading && <NavButton name="Tap it out" keys="↓" onPress={actions.tapBack} />}
@@ -83,7 +87,9 @@ export const WordNav = memo(function WordNav(props: Props) {
         <NavButton name={isBlended ? "Open" : "Blend"} keys={isBlended ? "↓" : "B"} onPress={actions.openOrBlend} />
       )}
       {isWord && (
-        <NavButton name={props.showChange ? "Hide change" : "Show change"} keys="C" onPress={actions.toggleChange} />
+        <span className="max-sm:hidden">
+          <NavButton name={props.showChange ? "Hide change" : "Show change"} keys="C" onPress={actions.toggleChange} />
+        </span>
       )}
       {atEnd && activity.contentKind === "word-list" && way.support !== "at-sight" && items > 1 && (
         <NavButton name="Again, at sight" keys="" onPress={actions.againAtSight} />
@@ -123,7 +129,8 @@ function NavButton(props: { name: string; keys: string; disabled?: boolean; onPr
   return (
     <button
       type="button"
-      className="button min-h-11 whitespace-nowrap"
+      className="button min-h-11 max-w-60 truncate max-sm:max-w-36 max-sm:px-2.5"
+      title={props.name}
       disabled={props.disabled}
       onClick={props.onPress}
     >

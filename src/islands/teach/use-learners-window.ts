@@ -40,7 +40,10 @@ export function useLearnersWindow(store: TeachStore, sessionId: string): () => v
       sender.close();
     };
   }, [store, sessionId]);
-  return () => {
-    window.open(`/teach/${sessionId}/view`, `view ${sessionId}`, "popup,width=1024,height=640");
-  };
+  return () => openLearnersWindow(sessionId);
+}
+
+/** Opens the window that learners look at, or brings it to the front. */
+export function openLearnersWindow(sessionId: string): void {
+  window.open(`/teach/${sessionId}/view`, `view ${sessionId}`, "popup,width=1024,height=640");
 }

@@ -1,4 +1,5 @@
 import { useCallback, useState } from "react";
+import { RowsToCome, Working } from "../../components/ui/Working.tsx";
 import { counted } from "../../components/words/counted.ts";
 import { targetName } from "../../components/words/text-words.ts";
 import type { TextTarget } from "../../core/light.ts";
@@ -23,6 +24,7 @@ export function SentencesPanel({ worker, rules, targets, onPick }: Props) {
     return worker.ask((api) => api.sentences({ taught, never, allowLists, targets, count: SHOWN, seed }));
   }, [worker, rules, targets, seed]);
   const sentences = useAnswer(ask);
+  const [isStopped, setStopped] = useState(false);
   return (
     <div className="flex flex-col gap-3 p-4">
       <p className="flex items-center gap-3">
@@ -31,11 +33,30 @@ export function SentencesPanel({ worker, rules, targets, onPick }: Props) {
             ? `Made for ${targets.map(targetName).join(", ")}.`
             : "Of words that this group can read. Look for something, and they are made for it."}
         </span>
-        <button type="button" className="button shrink-0" onClick={() => setSeed(seed + 1)}>
+        <button
+          type="button"
+          className="button shrink-0"
+          onClick={() => {
+            setStopped(false);
+            setSeed(seed + 1);
+          }}
+        >
           Others
         </button>
       </p>
-      {!sentences && <p className="text-quiet">Making sentences…</p>}
+      {isStopped && <p>Stopped. “Others” begins anew.</p>}
+      {!sentences && !isStopped && (
+        <>
+          <Working
+            says="Making sentences…"
+            onStop={() => {
+              worker.stop();
+              setStopped(true);
+            }}
+          />
+          <RowsToCome rows={8} height={40} />
+        </>
+      )}
       {sentences && sentences.length < SHOWN && (
         <p role="status">
           {sentences.length === 0

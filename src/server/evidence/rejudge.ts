@@ -1,5 +1,5 @@
 import { dequal } from "dequal";
-import { and, asc, eq, gt, inArray, isNotNull, isNull, lt } from "drizzle-orm";
+import { and, asc, eq, gt, inArray, isNotNull, isNull, lt, sql } from "drizzle-orm";
 import { CLASSIFIER_VERSION, type SchoolSettings } from "../../core/index.ts";
 import type { OpenDatabase, Queryable } from "../db/database.ts";
 import { responses } from "../db/schema.ts";
@@ -86,13 +86,61 @@ export async function rejudgeSome(db: Queryable, now: Date, atOnce: number = AT_
 /** Others are answered in between. */
 const pause = () => new Promise((resolve) => setTimeout(resolve, 50));
 
-/** Judges anew all that an older classifier has judged; goes on where it was cut short. */
+/** Somebody has stopped it: it goes on when it is asked to, or after the next start. */
+let isStopped = false;
+let isRunning = false;
+
+/** Stops judging old answers anew after those that are being looked at. What is done is done. */
+export const stopRejudging = (): void => {
+  isStopped = true;
+};
+
+/**
+ * Judges anew all that an older classifier has judged; goes on where it was cut short or stopped. A second call while it
+ * runs does nothing.
+ */
 export async function rejudgeAll({ write, isDown }: Pick<OpenDatabase, "write" | "isDown">): Promise<void> {
-  while (!isDown()) {
-    const { isDone } = await write((db) => rejudgeSome(db, new Date()));
-    if (isDone) return;
-    await pause();
+  isStopped = false;
+  if (isRunning) return;
+  isRunning = true;
+  try {
+    while (!isDown() && !isStopped) {
+      const { isDone } = await write((db) => rejudgeSome(db, new Date()));
+      if (isDone) return;
+      await pause();
+    }
+  } finally {
+    isRunning = false;
   }
+}
+
+/** Below so many answers they are counted; above, the database's own estimate will do. */
+const COUNTED_UP_TO = 10_000;
+
+/** About how many answers there are: the same small cost however many. @returns a number of answers, from 0 */
+async function aboutHowMany(db: Queryable): Promise<number> {
+  const estimate = await db.execute<{ rows: number }>(
+    sql`select reltuples::float8 as rows from pg_class where oid = ${"responses"}::regclass`,
+  );
+  const rows = estimate.rows[0]?.rows ?? 0;
+  if (rows > COUNTED_UP_TO) return Math.round(rows);
+  const [counted] = await db.select({ all: sql<number>`count(*)::int` }).from(responses);
+  return counted?.all ?? 0;
+}
+
+/** How far it is, to be shown while it goes on. */
+export interface RejudgingProgress extends Rejudging {
+  /** Of all answers, those that have been looked at: 0 to 1. */
+  readonly share: number;
+  readonly isStopped: boolean;
+}
+
+/** How far judging old answers anew is; null where there is nothing to tell. */
+export async function rejudgingProgress(db: Queryable): Promise<RejudgingProgress | null> {
+  const told = await rejudgingToTell(db);
+  if (!told) return null;
+  const all = Math.max(1, await aboutHowMany(db));
+  return { ...told, share: told.isDone ? 1 : Math.min(1, told.looked / all), isStopped: isStopped && !told.isDone };
 }
 
 /** What a teacher is told of it: while it goes on, and until somebody has read what has changed; undefined otherwise. */

@@ -1,13 +1,15 @@
 import { changeQuery, evidenceQuery, focusQuery, openedQuery } from "../../schemas/evidence.ts";
 import { newResponseInput } from "../../schemas/responses.ts";
+import { openedDatabase } from "../db/application-database.ts";
 import { getGroup } from "../groups/groups.ts";
+import { logError } from "../http/log-error.ts";
 import { route } from "../http/route.ts";
 import { changeOf } from "./change.ts";
 import { evidenceReport } from "./evidence.ts";
 import { evidenceCsv } from "./evidence-csv.ts";
 import { openedResponses } from "./opened.ts";
 import { proposalsFor, putProposalOff, takeUpProposal } from "./proposals.ts";
-import { seeRejudging } from "./rejudge.ts";
+import { rejudgeAll, rejudgingProgress, seeRejudging, stopRejudging } from "./rejudge.ts";
 import { storeResponse } from "./responses.ts";
 
 export const EVIDENCE_ROUTES = {
@@ -32,6 +34,24 @@ export const EVIDENCE_ROUTES = {
     summary: "Takes up a proposal that was put off.",
     query: focusQuery,
     run: ({ db, params, query }) => takeUpProposal(db, params.groupId, query.focusId),
+  }),
+  ...route("GET /api/rejudging", {
+    summary: "How far judging earlier answers more finely is.",
+    answers: "answers looked at and changed, and the share of all; null when there is nothing to tell",
+    run: ({ db }) => rejudgingProgress(db),
+  }),
+  ...route("POST /api/rejudging", {
+    summary: "Goes on with judging earlier answers more finely, where it was stopped.",
+    withoutTransaction: true,
+    run: async () => {
+      // It takes minutes: nobody waits for its end.
+      void rejudgeAll(await openedDatabase()).catch(logError);
+    },
+  }),
+  ...route("DELETE /api/rejudging", {
+    summary: "Stops judging earlier answers more finely; it goes on when it is asked to, or after the next start.",
+    withoutTransaction: true,
+    run: () => stopRejudging(),
   }),
   ...route("PUT /api/rejudging/seen", {
     summary: "Says that somebody has read what judging old answers anew has changed.",

@@ -114,6 +114,8 @@ async function run(
     throw new AppError("other-folder", "This page belongs to another data folder than the one that is open now.");
   const writes = request.method !== "GET" && route.withoutTransaction === undefined;
   const prepared = await route.prepare?.({ ...parsed, db: opened.db } as never);
+  // Whoever asked has called it off meanwhile: nothing of it is stored.
+  if (route.prepare && request.signal.aborted) throw new AppError("stopped", "This was stopped.");
   const answer = writes
     ? await opened.write(async (db) => route.run({ ...parsed, prepared, db } as never))
     : await route.run({ ...parsed, prepared, db: opened.db } as never);
