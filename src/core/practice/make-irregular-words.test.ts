@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { IRREGULAR_SENTENCES } from "../../data/texts/irregular-sentences.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { taughtGpcs } from "../school/school.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
@@ -74,4 +75,44 @@ it("the little words that hold sentences together each have one", () => {
   );
   if (content?.kind !== "irregular-words") throw new Error("nothing was made");
   for (const word of wholeWords) expect(content.shownIn?.[word]?.toLowerCase().split(/\W+/), word).toContain(word);
+});
+
+describe("sentences written for irregular words", () => {
+  it("each holds its word, once, and nothing unsuitable", () => {
+    for (const [word, sentences] of IRREGULAR_SENTENCES)
+      for (const sentence of sentences) {
+        expect(sentence, word).toMatch(/^[A-Z].*[.?”]$/);
+        const words: string[] = sentence.toLowerCase().match(/[a-z']+/g) ?? [];
+        expect(
+          words.filter((one) => one === word),
+          sentence,
+        ).toHaveLength(1);
+        for (const one of words) expect(shippedLexicon().unsuitable(one), `${one}: ${sentence}`).toBeUndefined();
+      }
+  });
+
+  it.each(SEQUENCES)(
+    "nearly every new irregular word of $id has a sentence at the step where it is taught",
+    (sequence) => {
+      const without: string[] = [];
+      let all = 0;
+      for (const [k, { irregularWords: words }] of sequence.steps.entries()) {
+        if (words.length === 0) continue;
+        const taught = taughtAt(sequence, k + 1);
+        const content = fillKind(
+          "irregular-words",
+          {
+            ...{ taught, wholeWords: words, contrasts: [], substitutions: [], minutes: 90, settings: DEFAULT_PRACTICE },
+            ...{ focus: [], seed: 2, taughtGpcs: taughtGpcs({ sequence, step: k + 1, ticks: NO_TICKS }) },
+          },
+          [],
+        );
+        if (content?.kind !== "irregular-words") continue;
+        const shown = words.filter((word) => content.words.includes(word));
+        all += shown.length;
+        without.push(...shown.filter((word) => content.shownIn?.[word] === undefined));
+      }
+      expect(without.length / all, without.join(" ")).toBeLessThan(0.15);
+    },
+  );
 });

@@ -1,5 +1,7 @@
+import { IRREGULAR_SENTENCES } from "../../data/texts/irregular-sentences.ts";
 import { irregularFamilies } from "../families/irregular-families.ts";
 import { oddUnitsOf } from "../scope/word-card.ts";
+import { checkText } from "../texts/check-text.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
 import { type Making, sentencesOf } from "./make-content.ts";
 
@@ -31,13 +33,16 @@ export function irregularWords(making: Making, count: number): ContentOfKind<"ir
     return known.length > 0 ? [[word, known]] : [];
   });
   const sentences = sentencesOf(making, LOOKED_THROUGH, APART);
+  const rules = { never: [...(request.never ?? []), ...today.heldBack], allowLists: request.allowLists };
+  const canBeRead = (text: string) => checkText(text, request.taught, [], lexicon, rules).decodable === 1;
   const used = new Set<string>();
   const read = words.flatMap((word): [string, string][] => {
     const around = sentencesOf(making, AROUND_A_WORD, APART, word);
-    const found = [...around, ...sentences].find(({ text, words: has }) => !used.has(text) && has.includes(word));
-    if (!found) return [];
-    used.add(found.text);
-    return [[word, found.text]];
+    const made = [...around, ...sentences].find(({ text, words: has }) => !used.has(text) && has.includes(word));
+    const found = made?.text ?? IRREGULAR_SENTENCES.get(word)?.find((text) => !used.has(text) && canBeRead(text));
+    if (found === undefined) return [];
+    used.add(found);
+    return [[word, found]];
   });
   return {
     kind: "irregular-words",
