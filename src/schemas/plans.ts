@@ -58,6 +58,8 @@ export const draftInput = aimField.extend({
 export const addKindInput = aimField.extend({
   kind: z.enum(ACTIVITY_KIND_IDS, `must be one of ${ACTIVITY_KIND_IDS.join(", ")}`),
   text: z.string().trim().max(1000, "at most 1,000 letters").optional(),
+  /** A saved text, whose sentences are used. */
+  textId: setIdField.optional(),
   seed: z
     .number()
     .int()

@@ -207,6 +207,30 @@ describe("a text that is read", () => {
     expect((await save({ statements: Array(9).fill({ sentence: "Sam sat.", isTrue: true }) })).status).toBe(400);
   });
 
+  it("its own sentences are asked about: which word fits in them", async () => {
+    const text = "The fish hid in the shed. Sam sat on the mat. The dog had the cup. The hen got in the pot.";
+    const { id } = (await save({ text })).body;
+    await send("PUT /api/groups/:groupId/plan", { id: group.id, body: { minutes: 20, activities: [] } });
+    const add = (textId: string) =>
+      send("POST /api/plans/:planId/activities", {
+        id: group.id,
+        body: { ...AIM, focus: [], kind: "which-word", seed: 1, textId },
+      });
+    const { status, body } = await add(id);
+    expect(status, JSON.stringify(body)).toBe(201);
+    const { items } = body.activities.at(-1).content;
+    expect(items.length).toBeGreaterThan(1);
+    for (const { sentence, word, foils } of items) {
+      expect(text).toContain(sentence);
+      expect(sentence.split(/\W+/)).toContain(word);
+      expect(foils).toHaveLength(2);
+    }
+    expect((await add(NOBODY)).status).toBe(404);
+    const pairs = { kind: "pairs", a: ["ɪ"], b: ["e"], pairs: [{ a: "pin", b: "pen", position: "medial" }] };
+    const other = (await send("POST /api/sets", { body: { groupId: group.id, content: pairs } })).body;
+    expect((await add(other.id)).body.error.message).toMatch(/no text of the group/);
+  });
+
   it("written from dictation it has no strokes between its phrases", async () => {
     const session = (await start({ setId: (await save({ use: "dictate" })).body.id })).body;
     expect(session.words).toEqual(["“Sam sat on the mat.”", "“A fish hid.”"]);

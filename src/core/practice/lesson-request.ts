@@ -36,6 +36,8 @@ export interface LessonRequest {
   readonly cards?: readonly string[];
   /** Words learnt whole that the learners' packs ask for, most wanted first. */
   readonly wholeWords?: readonly string[];
+  /** A text of the teacher's, whose sentences are used where an activity is made of sentences. */
+  readonly sentencesFrom?: string;
   /** Earlier lessons of the group with these sounds; 0 by default. */
   readonly lessonsBefore?: number;
   /** Same seed, same lesson. */

@@ -4,7 +4,10 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { soundAlikes } from "../lexicon/sound-alikes.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sentence } from "../texts/make-sentences.ts";
+import { withoutPhraseMarks } from "../texts/phrases.ts";
+import { sentencesOf as textSentences, wordsOfText } from "../texts/read-words.ts";
 import type { SlotPart } from "../texts/sentence-slots.ts";
+import { standsAsNoun } from "../texts/true-or-not.ts";
 import { wordKind } from "../texts/word-kind.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
 import { type Making, neighboursOf, sentencesOf } from "./make-content.ts";
@@ -14,6 +17,8 @@ const FOILS = 2;
 const LOOKED_THROUGH = 12;
 /** Another seed, so that no sentence is met that was written or read. */
 const APART = 211;
+
+type WithSlots = Pick<Sentence, "text" | "words" | "slots">;
 
 type Item = ContentOfKind<"which-word">["items"][number];
 
@@ -48,7 +53,12 @@ export function isOutOfPlace(foil: string, { part, before }: Place, lexicon: Lex
 export function whichWord(making: Making, count: number): ContentOfKind<"which-word"> | undefined {
   const todays = new Set(making.today.words);
   const items: Item[] = [];
-  for (const sentence of sentencesOf(making, count * LOOKED_THROUGH, APART)) {
+  const { sentencesFrom } = making.request;
+  const sentences =
+    sentencesFrom === undefined
+      ? sentencesOf(making, count * LOOKED_THROUGH, APART)
+      : sentencesIn(sentencesFrom, making.lexicon);
+  for (const sentence of sentences) {
     const used = new Set(items.map(({ word }) => word));
     const slots = sentence.slots
       .filter(({ word }) => !used.has(word) && sentence.words.indexOf(word) === sentence.words.lastIndexOf(word))
@@ -60,7 +70,24 @@ export function whichWord(making: Making, count: number): ContentOfKind<"which-w
   return items.length > 0 ? { kind: "which-word", items } : undefined;
 }
 
-function itemOf(sentence: Sentence, { word, part }: Sentence["slots"][number], making: Making): Item | undefined {
+/**
+ * The sentences of a text, with the words that could be left out: nouns after their article, and pasts, which are what they
+ * look like. A name, the first word and a word that stands twice are left in.
+ */
+function sentencesIn(text: string, lexicon: Lexicon): WithSlots[] {
+  return textSentences(withoutPhraseMarks(text)).map((sentence) => {
+    const words = wordsOfText(sentence, (spelling) => lexicon.get(spelling) !== undefined);
+    const slots = words.flatMap(({ spelling, hasCapital }, at): WithSlots["slots"][number][] => {
+      const kind = wordKind(spelling, lexicon);
+      if (!kind || hasCapital) return [];
+      if (kind.part === "n" && standsAsNoun({ words, at, sentence }, lexicon)) return [{ word: spelling, part: "n" }];
+      return kind.part === "v" && kind.form === "past" ? [{ word: spelling, part: "v" }] : [];
+    });
+    return { text: sentence, words: words.map(({ spelling }) => spelling), slots };
+  });
+}
+
+function itemOf(sentence: WithSlots, { word, part }: WithSlots["slots"][number], making: Making): Item | undefined {
   const { lexicon, request, today } = making;
   const at = sentence.words.indexOf(word);
   // The first word has a capital, which would tell.

@@ -109,14 +109,15 @@ function tellsSomebodyTo([first, second]: readonly TextWord[], lexicon: Lexicon)
   return canBeVerb && second !== undefined && BEFORE_A_NOUN.has(second.spelling);
 }
 
-interface Place {
+/** A word of a sentence: the one at an index of its words, from 0. */
+export interface PlaceInSentence {
   readonly words: readonly TextWord[];
   readonly at: number;
   readonly sentence: string;
 }
 
 /** What could stand for a word and would not be so. */
-function othersFor(word: TextWord, place: Place, changer: Changer): string[] {
+function othersFor(word: TextWord, place: PlaceInSentence, changer: Changer): string[] {
   if (word.hasCapital) return namesFor(word, changer);
   const noun = nounOf(word.spelling, changer.lexicon);
   if (!noun || EATEN.has(noun.base) || !standsAsNoun(place, changer.lexicon)) return [];
@@ -148,8 +149,8 @@ function nounOf(spelling: string, lexicon: Lexicon): Noun | undefined {
     : undefined;
 }
 
-/** After an article or an adjective that has one, and before no other noun. */
-function standsAsNoun({ words, at, sentence }: Place, lexicon: Lexicon): boolean {
+/** Does a word stand as a noun: after an article, or an adjective that has one, and before no other noun? */
+export function standsAsNoun({ words, at, sentence }: PlaceInSentence, lexicon: Lexicon): boolean {
   const before = words[at - 1]?.spelling ?? "";
   const isAfterArticle =
     BEFORE_A_NOUN.has(before) ||
@@ -177,7 +178,7 @@ for (const line of SAME_THINGS) {
   for (const a of left) for (const b of right) MAY_BE_ONE.add(`${a} ${b}`).add(`${b} ${a}`);
 }
 
-function nounsFor({ base, isPlural }: Noun, { words, at }: Place, changer: Changer): string[] {
+function nounsFor({ base, isPlural }: Noun, { words, at }: PlaceInSentence, changer: Changer): string[] {
   const { lexicon, inText, fits, never } = changer;
   const classes = classesOf(base);
   const choices = classes.includes("person")

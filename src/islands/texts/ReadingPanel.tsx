@@ -22,6 +22,8 @@ interface Props {
   readonly onAbout: (about: AboutText) => void;
   /** Puts another text in the place of the whole. */
   readonly onText: (text: string) => void;
+  /** Saves the text, and puts an activity of its sentences into the next lesson. */
+  readonly onWhichWord: () => void;
 }
 
 /** So many sentences are made at a press: half of them true. */
@@ -29,7 +31,7 @@ const MADE = 4;
 const UNFIT_SHOWN = 4;
 
 /** How a text is read, phrase by phrase, and what is asked about it afterwards. */
-export function ReadingPanel({ worker, rules, text, about, onAbout, onText }: Props) {
+export function ReadingPanel({ worker, rules, text, about, onAbout, onText, onWhichWord }: Props) {
   const [seed, setSeed] = useState(1);
   const { questions, statements } = about;
   const isEmpty = text.trim() === "";
@@ -159,6 +161,19 @@ export function ReadingPanel({ worker, rules, text, about, onAbout, onText }: Pr
             onClick={() => void makeStatements()}
           >
             Make some
+          </button>
+        </p>
+      </section>
+      <section aria-labelledby="which-word" className="flex flex-col gap-2">
+        <h2 id="which-word" className="font-bold">
+          Which word fits?
+        </h2>
+        <p className="text-[14px] text-quiet">
+          Its sentences with a word left out, and two others one step away that would be wrong there.
+        </p>
+        <p>
+          <button type="button" className="button" disabled={isEmpty} onClick={onWhichWord}>
+            Make it, and put it into the plan
           </button>
         </p>
       </section>

@@ -12,12 +12,16 @@ interface Props {
   readonly rules: WordRules;
   readonly targets: readonly TextTarget[];
   readonly onPick: (sentence: string) => void;
+  /** Puts sentences into the text, each on a line of its own. */
+  readonly onLittleText: (sentences: readonly string[]) => void;
 }
 
 const SHOWN = 20;
+/** So many sentences make a little text. Common practice: four to eight. */
+const LITTLE_TEXT = 6;
 
 /** Short sentences that the group can read, made for what is looked for: a press puts one into the text. */
-export function SentencesPanel({ worker, rules, targets, onPick }: Props) {
+export function SentencesPanel({ worker, rules, targets, onPick, onLittleText }: Props) {
   const [seed, setSeed] = useState(1);
   const ask = useCallback(() => {
     const { taught, never, allowLists } = rules;
@@ -44,6 +48,17 @@ export function SentencesPanel({ worker, rules, targets, onPick }: Props) {
           Others
         </button>
       </p>
+      {sentences && sentences.length >= LITTLE_TEXT && (
+        <p>
+          <button
+            type="button"
+            className="button font-normal"
+            onClick={() => onLittleText(sentences.slice(0, LITTLE_TEXT).map(({ text }) => text))}
+          >
+            A little text: the first {LITTLE_TEXT}, a line each
+          </button>
+        </p>
+      )}
       {isStopped && <p>Stopped. “Others” begins anew.</p>}
       {!sentences && !isStopped && (
         <>

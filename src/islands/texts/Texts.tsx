@@ -142,11 +142,33 @@ export default function Texts(page: TextsPage) {
       toast.error((error as Error).message);
     }
   };
+  const content = (): TextContent => ({
+    ...{ kind: "text", text: text.trim(), targets: gpcTargets(targets), use },
+    ...written(about),
+  });
+  const putWhichWord = async (): Promise<void> => {
+    const set = await saving.save(content(), title, setId);
+    if (!set) return;
+    try {
+      const body = {
+        kind: "which-word",
+        textId: set.id,
+        focus: [],
+        contrasts: [],
+        seed: Date.now() % 2 ** 30,
+      } as const;
+      await call("POST /api/plans/:planId/activities", { params: { planId: group.id }, body });
+      toast.success("In the next lesson: Which word fits?", {
+        action: { label: "Open the plan", onClick: () => location.assign(`/plan?group=${group.id}`) },
+      });
+    } catch (error) {
+      toast.error((error as Error).message);
+    }
+  };
   const send = (to: typeof saving.save | typeof saving.plan | typeof saving.print) => {
     if (text.trim().length > LONGEST_TEXT)
       toast.error(`A text that is saved has at most ${LONGEST_TEXT.toLocaleString("en")} letters: save it in parts.`);
-    else
-      void to({ kind: "text", text: text.trim(), targets: gpcTargets(targets), use, ...written(about) }, title, setId);
+    else void to(content(), title, setId);
   };
   const setWholeText = (next: string) => editor.current?.replace([{ from: 0, to: text.length, insert: next }]);
   const open = async (file: File | undefined) => {
@@ -287,6 +309,7 @@ export default function Texts(page: TextsPage) {
                 rules={rules}
                 targets={targets}
                 onPick={(sentence) => editor.current?.append(sentence)}
+                onLittleText={(lines) => setWholeText([text.trimEnd(), ...lines].filter(Boolean).join("\n"))}
               />
             )}
             {tab === "words" && (
@@ -301,6 +324,7 @@ export default function Texts(page: TextsPage) {
                   about={about}
                   onAbout={setAbout}
                   onText={setWholeText}
+                  onWhichWord={() => void putWhichWord()}
                 />
               ) : (
                 <p className="p-4">This text is written from dictation. Choose “to read” above to ask about it.</p>

@@ -12,7 +12,7 @@ import {
   taughtOf,
   thinkingAfter,
 } from "../../core/index.ts";
-import type { GroupId } from "../../schemas/ids.ts";
+import type { GroupId, SetId } from "../../schemas/ids.ts";
 import type { AddKindInput, DraftInput, EditActivityInput } from "../../schemas/plans.ts";
 import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
@@ -22,6 +22,7 @@ import { AppError, notFound } from "../http/errors.ts";
 import { paceOf } from "../sessions/pace.ts";
 import { lessonsWith, recentWords, wordsOfLastWeek } from "../sessions/sessions.ts";
 import { substitutionsOf } from "../sets/families-page.ts";
+import { getSet } from "../sets/word-sets.ts";
 import { askWords } from "../words/pool.ts";
 import { faultText } from "./fault-text.ts";
 import type { PlanActivity } from "./lesson-types.ts";
@@ -123,7 +124,11 @@ export interface FilledKind {
 export async function filledKind(db: Queryable, groupId: GroupId, input: AddKindInput): Promise<FilledKind> {
   const plan = await getPlan(db, groupId);
   refuseWhenFull(plan);
-  const request = await requestFor(db, groupId, { ...input, minutes: plan.minutes });
+  const sentencesFrom = input.textId === undefined ? undefined : await textOf(db, groupId, input.textId);
+  const request = {
+    ...(await requestFor(db, groupId, { ...input, minutes: plan.minutes })),
+    ...(sentencesFrom !== undefined && { sentencesFrom }),
+  };
   const there = plan.activities.flatMap(({ content, heldBack }) => (content ? [{ ...content, heldBack }] : []));
   const content = typedContent(input) ?? (await askWords("fillKind", input.kind, request, there));
   if (!content)
@@ -131,6 +136,13 @@ export async function filledKind(db: Queryable, groupId: GroupId, input: AddKind
       { field: "kind", message: "choose another sound for today, or another activity" },
     ]);
   return { content, request };
+}
+
+/** What a saved text says. @throws AppError "not-found", "invalid" where it is no text of the group */
+async function textOf(db: Queryable, groupId: GroupId, id: SetId): Promise<string> {
+  const set = await getSet(db, id);
+  if (set.groupId === groupId && set.content.kind === "text") return set.content.text;
+  throw new AppError("invalid", "This is no text of the group.", [{ field: "textId", message: "choose a saved text" }]);
 }
 
 /** Puts an activity at the end of the lesson. @throws AppError "not-found", "invalid" with the words at fault */
