@@ -126,6 +126,38 @@ test("Teach fits a lesson of thirty on every size, and the word keeps its room",
   });
 });
 
+test("on a phone Teach is a pad for marks: many names at once, the marks under the thumb, the rest in its menu", async ({
+  page,
+  server,
+}) => {
+  const { session } = await makeFull(page, server);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${server.address}/teach/${session}`);
+  await alive(page);
+  expect((await page.locator("header").boundingBox())?.height).toBeLessThan(120);
+  const names = page.getByRole("group", { name: "Whose turn" });
+  const seen = await names.evaluate((box) => {
+    const { top, bottom } = box.getBoundingClientRect();
+    return [...box.querySelectorAll("button")].filter((one) => {
+      const at = one.getBoundingClientRect();
+      return at.top >= top - 1 && at.bottom <= bottom + 1;
+    }).length;
+  });
+  expect(seen).toBeGreaterThanOrEqual(12);
+  const footer = (await page.locator("footer").boundingBox())?.height ?? 0;
+  const word = (await page.locator("[data-display]").first().boundingBox())?.height ?? 0;
+  expect(footer).toBeGreaterThan(word);
+  await page.getByRole("button", { name: "More to do with this activity" }).click();
+  await page.getByRole("menuitem", { name: "Together" }).click();
+  await page.getByRole("button", { name: "More to do with this activity" }).click();
+  await expect(page.getByRole("menuitem", { name: "Together" })).toHaveCount(0);
+  await expect(page.getByRole("menuitem", { name: "Learners' view" })).toBeVisible();
+  await page.getByRole("menuitem", { name: "Tapping and blending…" }).click();
+  await page.getByRole("dialog").getByLabel("Help").selectOption("at sight");
+  await page.keyboard.press("Escape");
+  await expect(page.locator("[data-blended]").first()).toHaveAttribute("data-blended", "true");
+});
+
 /** How many parts of a display stand out of it. */
 const cutIn = (shown: Locator) =>
   shown.evaluate((box) => {
