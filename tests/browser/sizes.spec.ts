@@ -147,6 +147,12 @@ test("on a phone Teach is a pad for marks: many names at once, the marks under t
   const footer = (await page.locator("footer").boundingBox())?.height ?? 0;
   const word = (await page.locator("[data-display]").first().boundingBox())?.height ?? 0;
   expect(footer).toBeGreaterThan(word);
+  // While a substitution is named the word and every mark stay on the glass.
+  await page.locator('[data-unit="1"]').click();
+  await expect(page.getByRole("region", { name: "What was said instead" })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Undo/ })).toBeInViewport({ ratio: 1 });
+  expect((await page.locator("[data-display]").first().boundingBox())?.height).toBeGreaterThan(80);
+  await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "More to do with this activity" }).click();
   await page.getByRole("menuitem", { name: "Together" }).click();
   await page.getByRole("button", { name: "More to do with this activity" }).click();

@@ -329,14 +329,18 @@ export function SoFar({ sessionId }: { readonly sessionId: SessionId }) {
 export function LearnerTurns() {
   const { dispatch } = useTeachActions();
   const onTurn = useMemo(() => (learnerId: string) => dispatch({ type: "give-turn", learnerId }), [dispatch]);
+  const isNaming = useTeach(({ pressedUnit }) => pressedUnit !== undefined);
   return (
-    <LearnerEdge
-      learners={useTeach(({ page }) => page.group.learners)}
-      turn={useTeach(select.turn)}
-      wordIndex={useTeach((state) => select.item(state)?.index ?? -1)}
-      marks={useTeach(({ book }) => book.marks)}
-      onTurn={onTurn}
-    />
+    // On a phone the sounds that may have been said take their room: whose answer it is stands there already.
+    <div className={isNaming ? "max-sm:hidden" : "contents"}>
+      <LearnerEdge
+        learners={useTeach(({ page }) => page.group.learners)}
+        turn={useTeach(select.turn)}
+        wordIndex={useTeach((state) => select.item(state)?.index ?? -1)}
+        marks={useTeach(({ book }) => book.marks)}
+        onTurn={onTurn}
+      />
+    </div>
   );
 }
 
