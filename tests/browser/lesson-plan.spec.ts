@@ -56,6 +56,47 @@ test("a lesson that does not fit the group any more says what and is not begun, 
   await page.waitForURL(/\/teach\//);
 });
 
+test("a group that has never had a plan opens with one, and why; emptied, it stays empty", async ({ page, server }) => {
+  const data = { name: "Wigeons", sequenceId: "short-vowels-first", step: 13, learners: ["Rail"] };
+  const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
+  const opened = `${server.address}/plan?group=${group.id}`;
+  await page.goto(opened);
+  await alive(page);
+  await expect(page.locator("[data-kind=read-chain]")).toBeVisible({ timeout: 45_000 });
+  await expect(page.getByText("Drafted as the screen opened, for the newest sound.")).toBeVisible();
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await expect(page.getByText("Nothing in it yet.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).first().click();
+  await expect(page.locator("[data-kind=read-chain]")).toBeVisible();
+  await page.getByRole("button", { name: "Redo" }).first().click();
+  const stored = async () =>
+    (await (await page.request.get(`${server.address}/api/groups/${group.id}/plan`)).json()).activities.length;
+  await expect.poll(stored).toBe(0);
+  await page.goto(opened);
+  await alive(page);
+  await expect(page.getByText("Nothing in it yet.")).toBeVisible();
+});
+
+test("drafting is stopped: the lesson is as it was", async ({ page, server }) => {
+  const data = { name: "Wheatears", sequenceId: "short-vowels-first", step: 13, learners: ["Rail"] };
+  const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
+  await page.request.put(`${server.address}/api/groups/${group.id}/plan`, { data: { minutes: 20, activities: [] } });
+  // An answer that takes its time: the press comes first.
+  await page.route("**/api/groups/*/plan", async (route) => {
+    if (route.request().method() === "POST") await new Promise((later) => setTimeout(later, 20_000));
+    await route.continue().catch(() => undefined);
+  });
+  await page.goto(`${server.address}/plan?group=${group.id}`);
+  await alive(page);
+  await page.getByRole("button", { name: "Draft the lesson" }).click();
+  const working = page.getByRole("status").filter({ hasText: "Choosing words" });
+  await expect(working.getByRole("progressbar")).toBeVisible();
+  await working.getByRole("button", { name: "Stop" }).click();
+  await expect(page.getByText("Stopped. The lesson is as it was.")).toBeVisible();
+  await expect(page.getByText("Nothing in it yet.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Draft the lesson" })).toBeEnabled();
+});
+
 test("the shelf, a template of one's own, what was taken out; the week and the packs", async ({ page, server }) => {
   await draftedPlan(page, server, "20");
   const rows = page.getByRole("list", { name: "Activities" }).locator("li");

@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
@@ -61,6 +61,15 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
   const [template, setTemplate] = useState(
     (first.find(({ id }) => id === named) ?? first.find(({ shipped }) => shipped))?.id ?? "",
   );
+  // A group that has never had a plan opens with one; a plan that was emptied stays so.
+  const [opening, setOpening] = useState<"drafting" | "drafted" | "left">(
+    stored.version === 0 && stored.activities.length === 0 && aim.focus.length > 0 ? "drafting" : "left",
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as the screen opens
+  useEffect(() => {
+    if (opening === "drafting")
+      void draft(aim, template, false).then((isThere) => setOpening(isThere ? "drafted" : "left"));
+  }, []);
   const sensors = useListSensors();
   const main = plan.activities.filter(({ ifTime }) => !ifTime);
   const spare = plan.activities.filter(({ ifTime }) => ifTime);
@@ -209,6 +218,14 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
           onCalled={() => setAim(called)}
         />
       )}
+      {opening === "drafted" && plan.activities.length > 0 && (
+        <p className="mt-2 flex flex-wrap items-center gap-x-2 text-[14px] text-quiet">
+          Drafted as the screen opened, {called ? "for what the records call for" : "for the newest sound"}.
+          <button type="button" className="button font-normal" onClick={() => without(plan.activities)}>
+            Start empty
+          </button>
+        </p>
+      )}
       {unfit.size > 0 && (
         <p role="status" className="mt-3 font-semibold text-again">
           {unfit.size === 1 ? "One activity does" : `${unfit.size} activities do`} not fit what the group has been
@@ -221,7 +238,7 @@ export default function Plan({ group, plan: stored, choices, proposal, templates
         </div>
       )}
       {usual && <p className="mt-3 text-[14px] text-quiet">Done as: {settingsText(usual)}</p>}
-      {plan.activities.length === 0 && busy ? (
+      {plan.activities.length === 0 && (busy || opening === "drafting") ? (
         <div className="mt-3">
           <RowsToCome rows={6} height={68} />
         </div>

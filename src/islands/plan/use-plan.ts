@@ -92,7 +92,7 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const redo = () => travel(redone(history, changeable(newest.current)));
 
   /** Waits for what was sent before, then takes the plan as the server has it. */
-  const ask = async (request: (signal: AbortSignal) => Promise<CheckedPlan>): Promise<boolean> => {
+  const ask = async (request: (signal: AbortSignal) => Promise<CheckedPlan>, isAskedFor = true): Promise<boolean> => {
     const stop = new AbortController();
     if (meanwhile.current) return false;
     const since: Change[] = [];
@@ -114,7 +114,8 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
       show(since.reduce((now, make) => make(now), answered.current));
       return true;
     } catch (error) {
-      toast.error((error as Error).message);
+      // What nobody has asked for is missed by nobody.
+      if (isAskedFor) toast.error((error as Error).message);
       return false;
     } finally {
       meanwhile.current = undefined;
@@ -130,19 +131,22 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const sent = ({ focus, contrasts }: Aim) => ({ focus: [...focus], contrasts: [...contrasts] });
   const seed = () => Math.floor(Math.random() * 2 ** 30);
 
-  const draft = (aim: Aim, templateId: string | undefined) =>
-    ask((signal) =>
-      call("POST /api/groups/:groupId/plan", {
-        ...{ signal, outlive: true },
-        params: { groupId },
-        body: {
-          ...sent(aim),
-          minutes: newest.current.minutes,
-          seed: seed(),
-          version: answered.current.version,
-          ...(templateId && { templateId }),
-        },
-      }),
+  /** @param isAskedFor false: the screen does it as it opens, and says nothing where it cannot be done */
+  const draft = (aim: Aim, templateId: string | undefined, isAskedFor = true) =>
+    ask(
+      (signal) =>
+        call("POST /api/groups/:groupId/plan", {
+          ...{ signal, outlive: true },
+          params: { groupId },
+          body: {
+            ...sent(aim),
+            minutes: newest.current.minutes,
+            seed: seed(),
+            version: answered.current.version,
+            ...(templateId && { templateId }),
+          },
+        }),
+      isAskedFor,
     );
 
   const add = (kind: ActivityKind, aim: Aim, text?: string) =>
