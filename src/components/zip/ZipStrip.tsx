@@ -79,7 +79,8 @@ export function ZipStrip({
       height={height}
       viewBox={`${-thin} 0 ${width} ${height}`}
       role="img"
-      aria-label={word.units.map((unit) => unit.grapheme).join(" · ")}
+      // Heard as a word first, then letter by letter as it is split.
+      aria-label={`${word.word}: ${word.units.map(({ grapheme }) => grapheme.replace("-", " … ")).join(", ")}`}
       style={{ overflow: "visible", fontFamily: "var(--font-learner)", maxWidth: "none" }}
     >
       <line x1={from} x2={to} y1={top} y2={top} stroke={ink} strokeWidth={thin * 1.2} strokeLinecap="round" />

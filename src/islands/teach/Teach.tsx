@@ -15,6 +15,7 @@ import * as select from "./lesson/selectors.ts";
 import {
   CurrentDisplay,
   HeardSounds,
+  LastMark,
   LearnerCue,
   LearnerTurns,
   ListTicks,
@@ -106,6 +107,7 @@ function TeachScreen({ sessionId, endedAt, title, minutes, seconds, onOpenView }
       <LearnerCue />
       <CurrentDisplay />
       <ListTicks />
+      <LastMark />
       <WordControls />
       {isProbe ? <ProbeFound sessionId={sessionId} seconds={seconds} /> : <SoFar sessionId={sessionId} />}
       <HeardSounds />

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo } from "react";
+import { OUTCOME_WORDS } from "../../components/words/response-words.ts";
 import { soundAlone, soundName } from "../../components/words/sounds.ts";
 import type { SessionId } from "../../schemas/ids.ts";
 import { EraseRehearsal } from "../rehearsal/EraseRehearsal.tsx";
@@ -323,6 +324,19 @@ export function SoFar({ sessionId }: { readonly sessionId: SessionId }) {
     if (hasMarks) request();
   }, [hasMarks, request]);
   return hasMarks && SoFarLine ? <SoFarLine sessionId={sessionId} /> : null;
+}
+
+/** For who does not see the marks: the last one, and whose turn it is now. */
+export function LastMark() {
+  const mark = useTeach(({ book }) => book.history.past.at(-1)?.mark);
+  const learners = useTeach(({ page }) => page.group.learners);
+  const turn = useTeach(select.learner);
+  const marked = mark && learners.find(({ id }) => id === mark.learnerId);
+  return (
+    <p role="status" className="sr-only">
+      {marked && `${marked.nickname}: ${OUTCOME_WORDS[mark.answer.outcome].button}. ${turn?.nickname ?? ""}'s turn.`}
+    </p>
+  );
 }
 
 /** The learners of the lesson, to choose who is marked. */
