@@ -83,7 +83,7 @@ test("drafting is stopped: the lesson is as it was", async ({ page, server }) =>
   await page.request.put(`${server.address}/api/groups/${group.id}/plan`, { data: { minutes: 20, activities: [] } });
   // An answer that takes its time: the press comes first.
   await page.route("**/api/groups/*/plan", async (route) => {
-    if (route.request().method() === "POST") await new Promise((later) => setTimeout(later, 20_000));
+    if (route.request().method() === "POST") await new Promise((resolve) => setTimeout(resolve, 20_000));
     await route.continue().catch(() => undefined);
   });
   await page.goto(`${server.address}/plan?group=${group.id}`);
