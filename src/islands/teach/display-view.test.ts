@@ -39,6 +39,8 @@ describe("what stands before learners", () => {
     [dictated("check", { checklist: ["capital letter", "full stop"] }), "Look it over capital letter full stop"],
     [dictated("compare", { text: "A cat sat." }), "A cat sat."],
     [{ kind: "list", words: ["cat", "cap"], at: 1, down: false }, "cat cap"],
+    [{ kind: "statement", sentence: "A cat sat.", isTrue: undefined }, "A cat sat. ?"],
+    [{ kind: "statement", sentence: "A cat sat.", isTrue: true }, "A cat sat."],
   ] as const)("%j: %j", (display, expected) => {
     expect(textOf(shown(display as Display))).toBe(expected);
   });
@@ -63,6 +65,28 @@ describe("what stands before learners", () => {
     expect(html.replace(/<[^>]+>/g, "")).toBe("The ship has a fish.");
   });
 
+  it("a text that is read aloud has a line under what is read; words are pressed by the teacher alone", () => {
+    const display = {
+      ...{ kind: "reading" as const, text: "Sam sat / on a mat.", from: 30 },
+      words: [
+        [0, 3],
+        [4, 7],
+        [10, 12],
+        [13, 14],
+        [15, 18],
+      ] as const,
+      at: [13, 14] as const,
+      unit: [10, 18] as const,
+    };
+    const wall = shown(display);
+    expect(textOf(wall)).toBe("Sam sat / on a mat .");
+    expect(wall.match(/border-tape/g)).toHaveLength(2);
+    expect(wall).toMatch(/aria-current="true"[^>]*border-ink[^>]*>a</);
+    expect(wall).not.toContain("button");
+    const teacher = renderToStaticMarkup(createElement(DisplayView, { display, onPressWord: nothing }));
+    expect(teacher.match(/<button/g)).toHaveLength(5);
+  });
+
   it("a word stands under the word before it, over its zip; blended, it stands together", () => {
     const display: Display = {
       kind: "word",
@@ -71,8 +95,8 @@ describe("what stands before learners", () => {
       before: readReading("lap", "l.a.p l.æ.p"),
       change: { kind: "add", unit: 0 },
     };
-    expect(shown(display)).toContain('aria-label="l · a · p"');
-    expect(shown({ ...display, before: undefined })).not.toContain('aria-label="l · a · p"');
+    expect(shown(display)).toContain('aria-label="lap: l, a, p"');
+    expect(shown({ ...display, before: undefined })).not.toContain('aria-label="lap: l, a, p"');
     expect(shown({ ...display, stage: { ...STAGE, closed: 4, blended: true } })).toContain(">clap</p>");
   });
 
