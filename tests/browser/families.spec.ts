@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
+import { draftedPlan, emptyPlan } from "./lesson-steps.ts";
 import { alive, expect, follow, moveUpByKeys, shownDisplay, test } from "./server.ts";
 
 const setOf = (page: Page) =>
@@ -145,6 +146,7 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
   page,
   server,
 }) => {
+  await emptyPlan(page, server);
   await page.goto(`${server.address}/families`);
   await alive(page);
   await richButton(page, "-ack").click();
@@ -188,16 +190,8 @@ test("to the plan and to paper: in the next lesson, in order, and on a sheet wit
 });
 
 test("the lesson is drafted, changed, made to fit, and printed for the helper", async ({ page, server }) => {
-  await page.goto(`${server.address}/plan`);
-  await alive(page);
-  await page.getByLabel("Time there is").selectOption("30");
-  await page.getByRole("button", { name: /^Draft/ }).click();
-  const confirm = page.getByRole("alertdialog").getByRole("button", { name: "Draft anew" });
+  await draftedPlan(page, server, "30");
   const chain = page.locator("[data-kind=read-chain]");
-  // The first lesson after a start is drafted while the server makes itself ready.
-  await expect(chain.or(confirm)).toBeVisible({ timeout: 45_000 });
-  if (await confirm.isVisible()) await confirm.click();
-  await expect(chain).toBeVisible();
   await expect(page.getByRole("list", { name: "Activities" }).locator("li")).not.toHaveCount(0);
   // A word out of reach is refused with its reason, and what was there stays; one within reach is kept.
   await chain.getByRole("button", { name: "Read a chain: how it is done" }).click();

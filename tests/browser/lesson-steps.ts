@@ -7,14 +7,18 @@ export const stage = (page: Page) => page.locator("[data-place]");
 export const board = (page: Page) => page.locator("[data-board]");
 export const chip = (page: Page, learner: string) => page.locator(`[data-learner="${learner}"]`);
 
-export async function draftedPlan(page: Page, server: Server, minutes: string): Promise<void> {
-  // Whatever other tests put into the lesson goes first.
+/** Takes out whatever other tests, or the opening of the screen, put into the lesson of the demo's first group. */
+export async function emptyPlan(page: Page, server: Server): Promise<void> {
   const groups = (await (await page.request.get(`${server.address}/api/groups`)).json()) as {
     id: string;
     name: string;
   }[];
   const plovers = groups.find(({ name }) => name === "Plovers");
   await page.request.put(`${server.address}/api/groups/${plovers?.id}/plan`, { data: { minutes: 20, activities: [] } });
+}
+
+export async function draftedPlan(page: Page, server: Server, minutes: string): Promise<void> {
+  await emptyPlan(page, server);
   await page.goto(`${server.address}/plan`);
   await alive(page);
   await page.getByLabel("Time there is").selectOption(minutes);
