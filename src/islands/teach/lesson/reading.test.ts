@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { TeachItem } from "../../../server/sessions/teach-page.ts";
 import { activity, LAP, pageOf, textActivity } from "./lesson.fixture.ts";
 import { itemsOfUnit, otherUnit, READING_UNITS } from "./reading.ts";
 import * as select from "./selectors.ts";
@@ -91,6 +92,16 @@ describe("a text that is read aloud", () => {
   it("what is to be marked right: the word itself; of a line, every word that is not marked", () => {
     expect(select.itemsToMarkRight(START)).toEqual([0]);
     expect(select.itemsToMarkRight(led(by("line"), right(1)))).toEqual([0, 2, 3, 4]);
+  });
+
+  it("a word that has no mark of its own keeps its line from none", () => {
+    const [first, ...others] = READ.items;
+    const unmarked = { ...READ, items: [{ ...(first as TeachItem), index: null }, ...others] };
+    const start = startTeaching(pageOf([unmarked]));
+    expect(select.whyNotMarked(start)).toBe("not-marked");
+    const line = led(start, { type: "reading-by", by: "line" });
+    expect(select.whyNotMarked(line)).toBeUndefined();
+    expect(select.itemsToMarkRight(line)).toEqual([1, 2, 3, 4]);
   });
 
   it("marks of words in a text are no turns had: a line is one turn", () => {

@@ -269,5 +269,7 @@ export const unmarkedLearners = (state: TeachState): TeachState["page"]["group"]
 export const whyNotMarked = (state: TeachState): "no-learners" | "built" | "not-marked" | undefined => {
   if (state.page.group.learners.length === 0) return "no-learners";
   if (isBuilding(state)) return "built";
-  return item(state)?.index == null ? "not-marked" : undefined;
+  // A word that no rule can read has no mark of its own; the others of its phrase or line have.
+  const read = isReadAloud(state) ? itemsOfUnit(items(state), state.lesson.item, state.readingBy) : [state.lesson.item];
+  return read.every((k) => items(state)[k]?.index == null) ? "not-marked" : undefined;
 };
