@@ -41,6 +41,7 @@ ck     k     1 any        duck
 ch     k     3 any        school
 cc     k     3 any        soccer
 que    k     4 end        cheque
+q      k     5 any        burqa
 qu     k     4 any        quay
 cqu    k     5 any        lacquer
 kk     k     4 any        trekked

@@ -130,7 +130,7 @@ export function OwnWords({ school, change, failure }: SchoolChoices) {
                   <span className="text-[14px] text-quiet">{soundsText(phonemesOf(reading))}</span>
                 </span>
               ) : (
-                <span className="px-3 text-quiet">No English spelling reads a q without a u: write it with k.</span>
+                <span className="px-3 text-quiet">No sound can be picked for one of its letters.</span>
               )}
             </div>
             <div className="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-3">
