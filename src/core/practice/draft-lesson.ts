@@ -26,7 +26,7 @@ export type NoLesson =
   | { readonly code: "minutes-out-of-range"; readonly least: number; readonly most: number }
   | { readonly code: "nothing-taught" };
 
-/** One stretch of the draft, and how much it priority: 1 stays longest. */
+/** One stretch of the draft, and its priority: 1 stays longest. */
 interface Part {
   readonly order: number;
   readonly priority: number;
@@ -39,7 +39,7 @@ interface Part {
 /**
  * Drafts a whole lesson in the order lessons are commonly given (ears, cards, the new sound, blending, reading,
  * building, writing, what was held back), or that of a template: all from the same words, everything within what has been taught. What
- * priority most is put in first, as long as there are minutes; up to two more stand by, if there is time.
+ * has the highest priority is put in first, as long as there are minutes; up to two more stand by, if there is time.
  */
 export function draftLesson(
   request: LessonRequest,

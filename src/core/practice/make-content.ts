@@ -22,7 +22,7 @@ import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { keptOutBecause } from "../texts/check-text.ts";
-import { makeSentences, type Sentence } from "../texts/make-sentences.ts";
+import { type Sentence, type SentenceRules, sentenceMaker } from "../texts/make-sentences.ts";
 import { sentenceFor } from "../texts/sound-alike-sentences.ts";
 import { type ActivityContent, WORDS_A_SENTENCE } from "./activity-kinds.ts";
 import { withoutContext } from "./dictation-context.ts";
@@ -94,17 +94,24 @@ function sentencesFor(making: Making, count: number, apart = 0): string[] {
  * @param apart added to the seed
  * @param around a little word that each is to have
  */
-export function sentencesOf({ request, today }: Making, count: number, apart: number, around?: string): Sentence[] {
-  const { taught, never = [], allowLists, focus, contrasts, seed } = request;
+export function sentencesOf(making: Making, count: number, apart: number, around?: string): Sentence[] {
+  const make = MAKERS.get(making) ?? sentenceMaker(sentenceRules(making));
+  MAKERS.set(making, make);
+  return make({ count, seed: making.request.seed + apart, ...(around !== undefined && { around }) });
+}
+
+/** A lesson asks for sentences several times, by the same rules. */
+const MAKERS = new WeakMap<Making, ReturnType<typeof sentenceMaker>>();
+
+function sentenceRules({ request, today }: Making): SentenceRules {
+  const { taught, never = [], allowLists, focus, contrasts } = request;
   const gpcs = [...new Set([...focus, ...contrasts.flatMap(({ a, b }) => [a, b])])];
-  return makeSentences({
-    ...{ taught, count },
-    seed: seed + apart,
+  return {
+    taught,
     targets: gpcs.map((gpc) => ({ by: "gpc", gpc })),
     never: [...never, ...today.heldBack],
     ...(allowLists && { allowLists }),
-    ...(around !== undefined && { around }),
-  });
+  };
 }
 
 const FOILS = 3;

@@ -109,24 +109,9 @@ function judge(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Decodab
   return { decodable: false, missing: nearest?.missing ?? [], ...(nearest && { reading: nearest.reading }) };
 }
 
-type Judged = Map<LexiconWord, boolean>;
-const JUDGED = new WeakMap<TaughtSet, WeakMap<Lexicon, Judged>>();
-
-/**
- * `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted; worked out once for a
- * word and a taught set.
- */
+/** `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted: looked up quickly. */
 export function isDecodable(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
-  const byLexicon = JUDGED.get(taught) ?? new WeakMap<Lexicon, Judged>();
-  JUDGED.set(taught, byLexicon);
-  const judged = byLexicon.get(lexicon) ?? new Map<LexiconWord, boolean>();
-  byLexicon.set(lexicon, judged);
-  let yes = judged.get(entry);
-  if (yes === undefined) {
-    yes = wayMet(entry, taught, lexicon) !== undefined;
-    judged.set(entry, yes);
-  }
-  return yes;
+  return wayMet(entry, taught, lexicon) !== undefined;
 }
 
 /** Every word of the list that can be decoded (words learnt whole are not among them), in list order. */

@@ -32,6 +32,30 @@ export interface Needs {
   readonly units: readonly NeededUnit[];
   /** Of each of these one has to be taught. */
   readonly patterns: readonly AnyOf[];
+  /** All of it as indices into `NEEDS`. */
+  readonly indices: readonly number[];
+}
+
+/** Everything that some word needs, each once: a thousand things, where the words that need them are tens of thousands. */
+const NEEDS: (NeededUnit | AnyOf)[] = [];
+const INDEX_OF = new Map<string, number>();
+
+function indexOf(need: NeededUnit | AnyOf): number {
+  const name = isAnyOf(need) ? need.join(" ") : `${need.key} ${need.place} ${need.coveredBy}`;
+  let index = INDEX_OF.get(name);
+  if (index === undefined) {
+    index = NEEDS.push(need) - 1;
+    INDEX_OF.set(name, index);
+  }
+  return index;
+}
+
+const isAnyOf = (need: NeededUnit | AnyOf): need is AnyOf => Array.isArray(need);
+
+function needsFrom(reading: Segmentation, units: readonly NeededUnit[], patterns: readonly AnyOf[]): Needs {
+  const indices = units.map(indexOf);
+  for (const group of patterns) indices.push(indexOf(group));
+  return { reading, units, patterns, indices };
 }
 
 /** What a word has on, and how many of its units that is. */
@@ -69,7 +93,7 @@ function needsAsSpelled(reading: Segmentation, accent: AccentSettings, on?: PutO
   const patterns = patternsOfBase(reading, base);
   if (on) patterns.unshift([on.pattern]);
   if (apostrophe) patterns.push([isPossessive ? "possessive" : "contraction"]);
-  return { reading, units, patterns };
+  return needsFrom(reading, units, patterns);
 }
 
 function neededUnit(reading: Segmentation, accent: AccentSettings, k: number, place: UnitPlace): NeededUnit {
@@ -100,7 +124,8 @@ function needsByBase(
   const change = changeOf(word, base.word, letters);
   if (!change) return undefined;
   const { units, patterns } = needsAsSpelled(base.readings[0], accent);
-  return { reading, units: units.map((unit) => ({ ...unit, unit: -1 })), patterns: [[pattern], [change], ...patterns] };
+  const ofBase = units.map((unit) => ({ ...unit, unit: -1 }));
+  return needsFrom(reading, ofBase, [[pattern], [change], ...patterns]);
 }
 
 /** The ways to read a word: as it is spelled, and by its base; the second is worked out when the first does not do. */
@@ -133,9 +158,13 @@ export function preparedNeeds(entry: LexiconWord, lexicon: Lexicon): readonly Ne
 
 /** The first way of reading a word that a taught set allows. */
 export function wayMet(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Needs | undefined {
-  const ways = waysTo(entry, lexicon);
-  const isIn = (needs: Needs) => isMet(needs, taught);
-  return ways.asSpelled.find(isIn) ?? byBaseOf(entry, ways, lexicon).find(isIn);
+  return firstMet(entry, waysTo(entry, lexicon), metBy(taught), lexicon);
+}
+
+function firstMet(entry: LexiconWord, ways: Ways, isMet: IsMet, lexicon: Lexicon): Needs | undefined {
+  for (const needs of ways.asSpelled) if (isMet(needs)) return needs;
+  for (const needs of byBaseOf(entry, ways, lexicon)) if (isMet(needs)) return needs;
+  return undefined;
 }
 
 function asSpelled(entry: LexiconWord, lexicon: Lexicon): Needs[] {
@@ -173,10 +202,31 @@ function byBase(entry: LexiconWord, lexicon: Lexicon): Needs[] {
   return ways;
 }
 
-/** Is everything a way of reading needs taught? */
-export function isMet({ units, patterns }: Needs, taught: TaughtSet): boolean {
-  for (const unit of units) if (!isTaught(unit, taught)) return false;
-  return patterns.every((group) => group.some((pattern) => taught.patterns.has(pattern)));
+type IsMet = (needs: Needs) => boolean;
+const MET = new WeakMap<TaughtSet, IsMet>();
+let last: { readonly taught: TaughtSet; readonly isMet: IsMet } | undefined;
+
+/** Asks whether everything that a way of reading needs is taught: each thing is looked up once for a taught set. */
+function metBy(taught: TaughtSet): IsMet {
+  if (last?.taught === taught) return last.isMet;
+  const isMet = MET.get(taught) ?? makeIsMet(taught);
+  MET.set(taught, isMet);
+  last = { taught, isMet };
+  return isMet;
+}
+
+function makeIsMet(taught: TaughtSet): IsMet {
+  const met: (boolean | undefined)[] = [];
+  const look = (index: number): boolean => {
+    const need = NEEDS[index] as NeededUnit | AnyOf;
+    const isThere = isAnyOf(need) ? need.some((pattern) => taught.patterns.has(pattern)) : isTaught(need, taught);
+    met[index] = isThere;
+    return isThere;
+  };
+  return ({ indices }) => {
+    for (const index of indices) if (!(met[index] ?? look(index))) return false;
+    return true;
+  };
 }
 
 /** Is a unit taught for its place, or read by a pattern that is? */

@@ -46,16 +46,35 @@ export function tellingWords(
 /** The word that tells most surely that a step has been taught. */
 function firstDecodableAt(step: number, sets: readonly TaughtSet[], lexicon: Lexicon): LexiconWord | undefined {
   const [taught, before] = [sets[step - 1] as TaughtSet, sets[step - 2]];
-  let best: LexiconWord | undefined;
-  // Commonest first, so that of equally easy words the commonest is found.
-  for (const entry of lexicon.words) {
-    if (entry.familiarity > 2 || entry.suitability !== "suitable" || entry.zipf >= KNOWN_BY_SIGHT) continue;
-    if (entry.isCapital || taught.words.has(entry.word) || hasTwoReadings(entry)) continue;
-    if (best && difficulty(entry) >= difficulty(best)) continue;
-    if (before && isDecodable(entry, before, lexicon)) continue;
-    if (isDecodable(entry, taught, lexicon)) best = entry;
+  return easiestFirst(lexicon).find(
+    (entry) =>
+      isDecodable(entry, taught, lexicon) &&
+      !taught.words.has(entry.word) &&
+      !(before && isDecodable(entry, before, lexicon)),
+  );
+}
+
+const EASIEST_FIRST = new WeakMap<Lexicon, readonly LexiconWord[]>();
+
+/** Words that may tell, the easiest first, of equally easy ones the commonest. */
+function easiestFirst(lexicon: Lexicon): readonly LexiconWord[] {
+  let words = EASIEST_FIRST.get(lexicon);
+  if (!words) {
+    words = lexicon.words
+      .filter(
+        (entry) =>
+          entry.familiarity <= 2 &&
+          entry.suitability === "suitable" &&
+          entry.zipf < KNOWN_BY_SIGHT &&
+          !entry.isCapital &&
+          !hasTwoReadings(entry),
+      )
+      .map((entry) => ({ entry, difficulty: difficulty(entry) }))
+      .sort((a, b) => a.difficulty - b.difficulty)
+      .map(({ entry }) => entry);
+    EASIEST_FIRST.set(lexicon, words);
   }
-  return best;
+  return words;
 }
 
 /**

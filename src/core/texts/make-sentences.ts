@@ -21,19 +21,25 @@ import {
 } from "./sentence-slots.ts";
 import { matchTarget, type TextTarget } from "./targets.ts";
 
-/** What sentences are wanted. */
-export interface SentenceRequest extends TextRules {
+/** For whom sentences are, and what they are to practise. */
+export interface SentenceRules extends TextRules {
   readonly taught: TaughtSet;
+  /** What they should have in them: today's sounds, what was read as what lately. */
+  readonly targets?: readonly TextTarget[];
+}
+
+/** What sentences are wanted. */
+export interface WantedSentences {
   /** How many, from 1. */
   readonly count: number;
   readonly seed: number;
-  /** What they should have in them: today's sounds, what was read as what lately. */
-  readonly targets?: readonly TextTarget[];
   /** Words that were used a moment ago: they come last. */
   readonly avoid?: readonly string[];
   /** A little word that every sentence is to have: one that holds frames together (was, she). */
   readonly around?: string;
 }
+
+export type SentenceRequest = SentenceRules & WantedSentences;
 
 export interface Sentence {
   readonly text: string;
@@ -69,36 +75,46 @@ const WORTH = {
  * @example makeSentences({ taught: taughtAt(sequenceById("phased"), 40), count: 3, seed: 1 }).length // 3
  */
 export function makeSentences(request: SentenceRequest, list: Lexicon = shippedLexicon()): Sentence[] {
-  const { taught, count, seed, targets = [] } = request;
-  const lexicon = lexiconIn(list, taught.accent);
-  const random = seededRandom(seed);
-  const words = fittingFillers(request, lexicon);
-  const frames = FRAMES.filter(
+  return sentenceMaker(request, list)(request);
+}
+
+/** `makeSentences` for who asks several times by the same rules: which words fit is found out once. */
+export function sentenceMaker(
+  rules: SentenceRules,
+  list: Lexicon = shippedLexicon(),
+): (wanted: WantedSentences) => Sentence[] {
+  const { taught, targets = [] } = rules;
+  const words = fittingFillers(rules, lexiconIn(list, taught.accent));
+  const usable = FRAMES.filter(
     (frame) =>
-      (request.around === undefined || frame.words.some((word) => word.toLowerCase() === request.around)) &&
       (!frame.hasPossessive || taught.patterns.has("possessive")) &&
       frame.words.every((word) => words.fits(word)) &&
       frame.pieces.every((piece) => "literal" in piece || words.fill(piece).length > 0),
   );
-  const tries = Math.min(
-    MOST_TRIES_A_FRAME,
-    Math.max(TRIES_A_FRAME, Math.ceil((count * 6) / Math.max(1, frames.length))),
-  );
-  const made = new Map<string, Made>();
-  const avoid = new Set(request.avoid);
-  for (const frame of frames)
-    for (let k = 0; k < tries; k++) {
-      const sentence = fillFrame(frame, words, random, targets.length > 0 && k % 2 === 0);
-      if (!sentence || made.has(sentence.text)) continue;
-      const avoided = sentence.words.filter((word) => avoid.has(word)).length;
-      const worth =
-        WORTH.hit * Math.min(sentence.hits, WORTH.mostHits) +
-        WORTH.chance * random() -
-        WORTH.unfamiliar * sentence.unfamiliar -
-        WORTH.avoided * avoided;
-      made.set(sentence.text, { ...sentence, frame, worth });
-    }
-  return choose([...made.values()], count);
+  return ({ count, seed, avoid, around }) => {
+    const random = seededRandom(seed);
+    const frames = usable.filter(
+      (frame) => around === undefined || frame.words.some((word) => word.toLowerCase() === around),
+    );
+    const tries = Math.min(
+      MOST_TRIES_A_FRAME,
+      Math.max(TRIES_A_FRAME, Math.ceil((count * 6) / Math.max(1, frames.length))),
+    );
+    const made = new Map<string, Made>();
+    const avoided = new Set(avoid);
+    for (const frame of frames)
+      for (let k = 0; k < tries; k++) {
+        const sentence = fillFrame(frame, words, random, targets.length > 0 && k % 2 === 0);
+        if (!sentence || made.has(sentence.text)) continue;
+        const worth =
+          WORTH.hit * Math.min(sentence.hits, WORTH.mostHits) +
+          WORTH.chance * random() -
+          WORTH.unfamiliar * sentence.unfamiliar -
+          WORTH.avoided * sentence.words.filter((word) => avoided.has(word)).length;
+        made.set(sentence.text, { ...sentence, frame, worth });
+      }
+    return choose([...made.values()], count);
+  };
 }
 
 interface Made extends Filled {
@@ -151,6 +167,8 @@ interface FitFiller extends Filler {
   readonly startsWithVowel: boolean;
   /** 1 where a child of seven may not know it, else 0. */
   readonly unfamiliar: number;
+  /** What it goes by in the list of what may not meet: itself, itself in its slot, and every class it is of. */
+  readonly names: readonly string[];
 }
 
 type Slot = Extract<FramePiece, { readonly slot: string }>;
@@ -164,7 +182,7 @@ interface FittingWords {
   readonly hitsIn: (word: string) => number;
 }
 
-function fittingFillers({ taught, targets = [], ...rules }: SentenceRequest, lexicon: Lexicon): FittingWords {
+function fittingFillers({ taught, targets = [], ...rules }: SentenceRules, lexicon: Lexicon): FittingWords {
   const judge = wordJudge(taught, lexicon, rules);
   const judged = (word: string) => judge({ spelling: normaliseSpelling(word), hasCapital: /^[A-Z]/.test(word) });
   // The first word of a frame has a capital for its place: it is no name.
@@ -197,6 +215,7 @@ function fittingFillers({ taught, targets = [], ...rules }: SentenceRequest, lex
             hits: hitsIn(filler.text),
             startsWithVowel: reading ? isVowel(first) : /^[aeiou]/i.test(filler.text),
             unfamiliar: (entry?.familiarity ?? 1) > FAMILIAR ? 1 : 0,
+            names: [filler.base, name, `${name}/${filler.base}`, ...classesOf(filler.base)],
           };
         });
       known.set(slot, found);
@@ -220,16 +239,8 @@ interface Filled extends Sentence {
 }
 
 /** May a word stand beside the others? */
-const mayJoin = (word: Chosen, others: readonly Chosen[]): boolean =>
-  others.every((other) => other.filler.base !== word.filler.base && mayMeet(namesOf(word), namesOf(other)));
-
-/** What a word goes by in the list of what may not meet: itself, itself in its slot, and every class it is of. */
-const namesOf = ({ class: slot, filler: { base } }: Chosen): readonly string[] => [
-  base,
-  slot,
-  `${slot}/${base}`,
-  ...classesOf(base),
-];
+const mayJoin = ({ filler }: Chosen, others: readonly Chosen[]): boolean =>
+  others.every((other) => other.filler.base !== filler.base && mayMeet(filler.names, other.filler.names));
 
 interface Chosen {
   readonly class: string;

@@ -1,6 +1,16 @@
 import { MAY_NOT_MEET } from "../../data/texts/may-not-meet.ts";
 
-const FORBIDDEN = new Set(MAY_NOT_MEET.flatMap(([a, b]) => [`${a} ${b}`, `${b} ${a}`]));
+const FORBIDDEN = new Map<string, Set<string>>();
+for (const [a, b] of MAY_NOT_MEET) {
+  forbid(a, b);
+  forbid(b, a);
+}
+
+function forbid(name: string, other: string): void {
+  const others = FORBIDDEN.get(name) ?? new Set<string>();
+  others.add(other);
+  FORBIDDEN.set(name, others);
+}
 
 /**
  * May two words stand in one sentence?
@@ -8,4 +18,7 @@ const FORBIDDEN = new Set(MAY_NOT_MEET.flatMap(([a, b]) => [`${a} ${b}`, `${b} $
  * @param names what each goes by in the list of what may not meet: itself, its classes, itself in a class
  */
 export const mayMeet = (names: readonly string[], others: readonly string[]): boolean =>
-  !names.some((name) => others.some((other) => FORBIDDEN.has(`${name} ${other}`)));
+  !names.some((name) => {
+    const forbidden = FORBIDDEN.get(name);
+    return forbidden !== undefined && others.some((other) => forbidden.has(other));
+  });
