@@ -30,7 +30,7 @@ export function SegmentedChoice<Id extends string>(props: Props<Id>) {
           key={id}
           value={id}
           disabled={props.disabled?.includes(id) ?? false}
-          className="min-h-11 min-w-11 flex-1 bg-sheet px-2 leading-tight sm:px-3 font-semibold text-[14px] text-quiet data-[state=on]:bg-ink data-[state=on]:text-sheet"
+          className="min-h-11 min-w-11 flex-auto bg-sheet px-2 leading-tight sm:px-3 font-semibold text-[14px] text-quiet data-[state=on]:bg-ink data-[state=on]:text-sheet"
         >
           {names[id]}
         </ToggleGroup.Item>
