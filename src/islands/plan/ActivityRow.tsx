@@ -51,7 +51,7 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
       data-kind={activity.kind}
       className="border-b border-hairline last:border-b-0"
     >
-      <div className="flex min-h-14 flex-wrap items-center gap-2 px-3 py-1.5 lg:flex-nowrap">
+      <div className="flex min-h-14 flex-wrap items-center gap-x-1 gap-y-2 px-3 py-1.5 md:flex-nowrap md:gap-x-2">
         <button
           type="button"
           ref={setActivatorNodeRef}
@@ -62,29 +62,32 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
         >
           <GripVertical size={18} aria-hidden />
         </button>
-        <span className="w-36 shrink-0 font-semibold max-lg:w-[calc(100%-56px)]">
-          {PLANNED_NAME[activity.kind]}
-          {activity.heldBack && <span className="block text-[13px] font-normal text-quiet">kept back till now</span>}
-        </span>
-        <span className="min-w-0 leading-snug max-lg:w-full max-lg:pl-13 lg:flex-1">
-          {activity.ref ? (
-            <a className="font-semibold underline-offset-2 hover:underline" href={screenOf(activity, groupId)}>
-              {activity.title}
-            </a>
-          ) : (
-            <>
-              {line && line.words.length > 0 && (
-                <span className="font-learner text-[17px]">{line.words.join("  ")}</span>
-              )}
-              {line?.note && (
-                <span className={`text-[14px] text-quiet ${line.words.length > 0 ? "ml-2" : ""}`}>{line.note}</span>
-              )}
-            </>
-          )}
-          {faults.length > 0 && <ActivityFaults activity={activity} faults={faults} onEdit={onEdit} />}
-          {!open && isOwnWay && (
-            <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>
-          )}
+        {/* On a tablet standing what it is stands over its words, on a phone what is done with it under both. */}
+        <span className="flex min-w-0 flex-1 flex-wrap items-center gap-x-2 gap-y-0.5 max-md:basis-[calc(100%-56px)] lg:flex-nowrap">
+          <span className="w-full shrink-0 font-semibold lg:w-36">
+            {PLANNED_NAME[activity.kind]}
+            {activity.heldBack && <span className="block text-[13px] font-normal text-quiet">kept back till now</span>}
+          </span>
+          <span className="min-w-0 leading-snug max-lg:w-full lg:flex-1">
+            {activity.ref ? (
+              <a className="font-semibold underline-offset-2 hover:underline" href={screenOf(activity, groupId)}>
+                {activity.title}
+              </a>
+            ) : (
+              <>
+                {line && line.words.length > 0 && (
+                  <span className="font-learner text-[17px]">{line.words.join("  ")}</span>
+                )}
+                {line?.note && (
+                  <span className={`text-[14px] text-quiet ${line.words.length > 0 ? "ml-2" : ""}`}>{line.note}</span>
+                )}
+              </>
+            )}
+            {faults.length > 0 && <ActivityFaults activity={activity} faults={faults} onEdit={onEdit} />}
+            {!open && isOwnWay && (
+              <span className="block truncate text-[13px] text-quiet">{settingsText(activity.settings)}</span>
+            )}
+          </span>
         </span>
         <button type="button" className="button font-normal" disabled={faults.some(stopsLesson)} onClick={onTeach}>
           Teach
@@ -94,11 +97,11 @@ export function ActivityRow({ activity, usual, faults, groupId, onChange, onEdit
             Print
           </a>
         )}
-        <label className="flex shrink-0 items-center gap-1.5">
+        <label className="flex shrink-0 items-center gap-1 md:gap-1.5">
           <input
             type="number"
             aria-label={`Minutes: ${name}`}
-            className="h-11 w-16 rounded-lg border border-rule bg-sheet px-2 text-right tabular-nums"
+            className="h-11 w-14 rounded-lg border border-rule bg-sheet px-2 text-right tabular-nums md:w-16"
             min={0.5}
             max={90}
             step={0.5}
