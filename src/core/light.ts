@@ -27,7 +27,7 @@ export {
   type PositionPlan,
 } from "./chains/request.ts";
 export { SCORE_PARTS, type ScoreParts } from "./chains/scoring.ts";
-export { type ChainShape, DEFAULT_SHAPE, requestOf } from "./chains/shape.ts";
+export { aimOf, type ChainShape, DEFAULT_SHAPE, requestOf } from "./chains/shape.ts";
 export type { SpellingFault } from "./chains/spelling-fault.ts";
 export {
   checkReadings,

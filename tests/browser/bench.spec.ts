@@ -16,13 +16,18 @@ async function putIn(page: Page, word: string) {
   await page.keyboard.press("Enter");
 }
 
-/** Presses a word in the list for the gap; words beyond the first few of a position are behind "more". */
+/**
+ * Presses a word in the list for the gap; words beyond the first few of a position are behind "more". The list of the gap
+ * before may still stand there at first.
+ */
 async function choose(page: Page, word: string) {
   const panel = page.getByRole("complementary", { name: "Words for the gap" });
-  await expect(panel.locator("section li").first()).toBeVisible();
+  const wanted = panel.getByRole("button", { name: new RegExp(`^${word}\\b`) });
   const more = panel.getByRole("button", { name: /^\d+ more$/ });
-  while ((await more.count()) > 0) await more.first().click();
-  await panel.getByRole("button", { name: new RegExp(`^${word}\\b`) }).click();
+  await expect(async () => {
+    while (!(await wanted.isVisible()) && (await more.count()) > 0) await more.first().click({ timeout: 1000 });
+    await wanted.click({ timeout: 1000 });
+  }).toPass();
 }
 
 test.beforeEach(async ({ page, server }) => {

@@ -1,3 +1,4 @@
+import type { ChainAim } from "./describe.ts";
 import type { ChainRequest } from "./request.ts";
 
 /** What a teacher asks of a chain besides its aim: kept with the chain, so that it can be planned again. */
@@ -42,4 +43,17 @@ export function requestOf(
       : asked;
   const fixed = words.map((word) => (locked.includes(word) ? word : undefined));
   return fixed.some((word) => word !== undefined) ? { ...rest, length: words.length, fixed } : rest;
+}
+
+/** What a chain of this shape is looked at for. */
+export function aimOf(
+  { moves, mode, mixedUp }: ChainShape,
+  aim: Required<Pick<ChainAim, "focus" | "contrasts" | "recent" | "accent">>,
+): ChainAim {
+  return {
+    ...aim,
+    ...(moves && { moves }),
+    ...(mode && { mode }),
+    ...(mixedUp !== undefined && { powerShare: mixedUp }),
+  };
 }

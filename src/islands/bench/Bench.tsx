@@ -15,7 +15,7 @@ import { NoChainNotice } from "./NoChainNotice.tsx";
 import { OpeningNotice } from "./OpeningNotice.tsx";
 import { Others } from "./Others.tsx";
 import { PlanButtons } from "./PlanButtons.tsx";
-import { EmptyChain, WaitingChain } from "./parts.tsx";
+import { ChainToCome, EmptyChain, WaitingChain } from "./parts.tsx";
 import { ReportBar } from "./ReportBar.tsx";
 import { MIXED_UP, ShapePanel } from "./ShapePanel.tsx";
 import { type BenchProps, startingState } from "./starting-state.ts";
@@ -47,15 +47,17 @@ export default function Bench(page: BenchProps) {
   const { words, gap, focus, contrasts, shape } = state;
 
   const { choices, patterns, rules, aim, gapQuestion } = useBenchQuestions(page, ticks, state);
-  const { report, verdicts, suggestions } = useChainAnswers(desk, words, aim, rules, gapQuestion);
+  const { report: answer, verdicts, suggestions } = useChainAnswers(desk, words, aim, rules, gapQuestion, page.report);
   const planning = usePlanner({ state, dispatch, group, rules, recent, ticks, onTicks: setTicks, desk, planner });
   const mending = useMending({ state, dispatch, rules, verdicts, desk, planner: planning });
   const saving = useSaving(state, dispatch, group.id, async () => {
     const report = await desk.ask((api) => api.describe(words, aim));
     return { broken: brokenIn(report), unfit: unfitIn(await desk.ask((api) => api.judgeAll(words, rules))).length };
   });
-  const opened = useOpening(page, state, dispatch, planner, rules);
-  useDraft(page, state, dispatch, opened);
+  const { opened, ...opening } = useOpening(page, state, dispatch, planner, rules);
+  const isRestored = useDraft(page, state, dispatch, opened);
+  // What came with the page is not what a chain in the making is.
+  const report = isRestored && answer === page.report ? undefined : answer;
   useShortcuts("bench", { undo: () => dispatch({ type: "undo" }), redo: () => dispatch({ type: "redo" }) });
 
   useEffect(() => {
@@ -175,7 +177,7 @@ export default function Bench(page: BenchProps) {
         <div
           className={`min-h-0 flex-1 overflow-y-auto px-3 pb-4 ${planning.others.length > 0 ? "grid items-start md:grid-cols-[minmax(0,1fr)_auto]" : ""}`}
         >
-          {words.length === 0 && <EmptyChain />}
+          {words.length === 0 && (opening.isMaking ? <ChainToCome onStop={opening.onStop} /> : <EmptyChain />)}
           {!report && words.length > 0 && <WaitingChain words={words} />}
           {report && words.length > 0 && (
             <ChainList

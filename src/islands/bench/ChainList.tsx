@@ -71,7 +71,7 @@ export function ChainList({ report, verdicts, locked, selected, aims, underSelec
     actions.onReorder(arrayMove([...words], words.indexOf(String(active.id)), words.indexOf(String(over.id))));
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+    <DndContext id="chain" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
       <SortableContext items={[...words]} strategy={verticalListSortingStrategy}>
         <ol ref={list} aria-label="Chain" className="@container min-w-0">
           {words.map((word, index) => (

@@ -1,5 +1,6 @@
 import { OpenSaved } from "../../components/OpenSaved.tsx";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
+import { RowsToCome, Working } from "../../components/ui/Working.tsx";
 import type { BenchPage } from "../../server/chains/bench-page.ts";
 
 /** Opens one of the group's saved chains, or begins a new one. */
@@ -28,6 +29,18 @@ export function EmptyChain() {
       Say on the left what the chain is for, then press <b>Make a chain</b>. Every word stays within what this group has
       been taught.
     </EmptyState>
+  );
+}
+
+/** What the bench shows while its first chain is made here. */
+export function ChainToCome({ onStop }: { readonly onStop: () => void }) {
+  return (
+    <div className="flex flex-col gap-3 py-3">
+      <div className="min-h-11">
+        <Working says="A first chain is made…" onStop={onStop} />
+      </div>
+      <RowsToCome rows={8} height={66} />
+    </div>
   );
 }
 

@@ -1,7 +1,7 @@
 import { DEFAULT_SHAPE, gpcId, taughtGpcs } from "../../core/light.ts";
 import type { BenchPage } from "../../server/chains/bench-page.ts";
 import { NO_HISTORY } from "../shared/history.ts";
-import { type BenchState, fingerprint } from "./state.ts";
+import { afterLast, type BenchState, fingerprint } from "./state.ts";
 
 /** What the page gives the bench, once there is a group with a sequence. */
 export type BenchProps = BenchPage & {
@@ -20,7 +20,7 @@ export function startingState({ group, scope, chain, copyOf, given, opening }: B
   const words = source?.words ?? opening?.words ?? given;
   const state: BenchState = {
     words,
-    gap: { kind: "after", index: Math.max(0, words.length - 1) },
+    gap: afterLast(words),
     focus:
       source?.aim.focus.filter(taughtHere) ??
       opening?.focus ??

@@ -54,6 +54,16 @@ describe("gaps", () => {
   });
 });
 
+describe("a chain that the bench opens with", () => {
+  it("lies there with its aim, the gap behind it, and nothing to undo", () => {
+    const words = ["ship", "shop", "chop"];
+    const aim = { focus: ["sh=ʃ"], contrasts: [{ a: "sh=ʃ", b: "ch=tʃ" }] };
+    const opened = benchReducer(state([], { gap: { kind: "after", index: 0 } }), { type: "opened", words, ...aim });
+    expect(opened).toMatchObject({ words, ...aim, gap: { kind: "after", index: 2 }, history: NO_HISTORY });
+    expect(benchReducer(opened, { type: "undo" }).words).toEqual(words);
+  });
+});
+
 describe("undo and redo", () => {
   it("go back and forth; a new change forgets what was undone", () => {
     let now = state(["a"]);

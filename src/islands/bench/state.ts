@@ -30,6 +30,13 @@ export type BenchAction =
   | { readonly type: "shape"; readonly shape: Partial<ChainShape> }
   | { readonly type: "lock"; readonly word: string }
   | { readonly type: "restore"; readonly draft: Draft }
+  /** The chain that the bench opens with, made when it was open already. */
+  | {
+      readonly type: "opened";
+      readonly words: readonly string[];
+      readonly focus: readonly string[];
+      readonly contrasts: readonly Contrast[];
+    }
   | { readonly type: "title"; readonly title: string }
   | { readonly type: "saved"; readonly chainId: ChainId; readonly title: string; readonly saved: string };
 
@@ -109,14 +116,22 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         ...state,
         ...action.draft,
         shape: action.draft.shape ?? DEFAULT_SHAPE,
-        gap: { kind: "after", index: Math.max(0, action.draft.words.length - 1) },
+        gap: afterLast(action.draft.words),
       };
+    case "opened": {
+      // Nothing to undo: there was no chain before.
+      const { words, focus, contrasts } = action;
+      return { ...state, words, focus, contrasts, gap: afterLast(words) };
+    }
     case "title":
       return { ...state, title: action.title };
     case "saved":
       return { ...state, chainId: action.chainId, title: action.title, saved: action.saved };
   }
 }
+
+/** The gap behind a chain. */
+export const afterLast = (words: readonly string[]): Gap => ({ kind: "after", index: Math.max(0, words.length - 1) });
 
 /** The words on either side of a gap. */
 export function sidesOf({ words, gap }: Pick<BenchState, "words" | "gap">): { before?: string; after?: string } {

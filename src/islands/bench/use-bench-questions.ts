@@ -1,12 +1,5 @@
 import { useMemo } from "react";
-import {
-  type ChainAim,
-  type JudgeRequest,
-  type TickTokens,
-  taughtGpcs,
-  taughtOf,
-  taughtPatterns,
-} from "../../core/light.ts";
+import { aimOf, type JudgeRequest, type TickTokens, taughtGpcs, taughtOf, taughtPatterns } from "../../core/light.ts";
 import type { BenchProps } from "./starting-state.ts";
 import { type BenchState, sidesOf } from "./state.ts";
 
@@ -34,18 +27,10 @@ export function useBenchQuestions({ scope, recent }: BenchProps, ticks: TickToke
       ...(tiles && { tiles }),
     };
   }, [taught, focus, contrasts, recent, school, shape]);
-  const aim = useMemo((): ChainAim => {
-    const { moves, mode, mixedUp } = shape;
-    return {
-      focus,
-      contrasts,
-      recent,
-      accent: school.accent,
-      ...(moves && { moves }),
-      ...(mode && { mode }),
-      ...(mixedUp !== undefined && { powerShare: mixedUp }),
-    };
-  }, [focus, contrasts, recent, school.accent, shape]);
+  const aim = useMemo(
+    () => aimOf(shape, { focus, contrasts, recent, accent: school.accent }),
+    [focus, contrasts, recent, school.accent, shape],
+  );
   const gapQuestion = useMemo(
     (): JudgeRequest => ({ ...rules, taken: words, ...sidesOf({ words, gap }) }),
     [rules, words, gap],

@@ -10,6 +10,8 @@ export function useChainAnswers(
   aim: ChainAim,
   rules: JudgeRequest,
   gap: JudgeRequest,
+  /** What the chain is that came with the page. */
+  known: ChainReport | undefined,
 ): {
   readonly report: ChainReport | undefined;
   readonly verdicts: readonly WordVerdict[] | undefined;
@@ -18,5 +20,5 @@ export function useChainAnswers(
   const describe = useCallback(() => desk.ask((api) => api.describe(words, aim)), [desk, words, aim]);
   const judge = useCallback(() => desk.ask((api) => api.judgeAll(words, rules)), [desk, words, rules]);
   const suggest = useCallback(() => desk.ask((api) => api.suggest(gap)), [desk, gap]);
-  return { report: useAnswer(describe), verdicts: useAnswer(judge), suggestions: useAnswer(suggest) };
+  return { report: useAnswer(describe, known), verdicts: useAnswer(judge), suggestions: useAnswer(suggest) };
 }

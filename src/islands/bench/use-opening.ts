@@ -1,15 +1,22 @@
-import { type Dispatch, useEffect, useRef, useState } from "react";
+import { type Dispatch, useCallback, useEffect, useRef, useState } from "react";
 import { type JudgeRequest, requestOf } from "../../core/light.ts";
 import { ignoreCancelled } from "../shared/use-answer.ts";
 import type { ChainWorkerClient } from "./chain-worker-client.ts";
 import type { BenchProps } from "./starting-state.ts";
 import type { BenchAction, BenchState } from "./state.ts";
 
+/** The chain that the bench opens with. */
+export interface Opened {
+  /** Its words; empty as long as there are none. */
+  readonly opened: readonly string[];
+  /** It is being made here. */
+  readonly isMaking: boolean;
+  readonly onStop: () => void;
+}
+
 /**
  * The chain that the bench opens with: as it came with the page or, where the server had no time for it, made here, unless
  * there is another by then.
- *
- * @returns its words; empty as long as there are none
  */
 export function useOpening(
   { opening }: BenchProps,
@@ -17,8 +24,9 @@ export function useOpening(
   dispatch: Dispatch<BenchAction>,
   planner: ChainWorkerClient,
   rules: JudgeRequest,
-): readonly string[] {
+): Opened {
   const [made, setMade] = useState(opening?.words ?? []);
+  const [isMaking, setMaking] = useState(opening !== undefined && opening.words.length === 0);
   const now = useRef(state);
   now.current = state;
   const asked = useRef(rules);
@@ -29,12 +37,12 @@ export function useOpening(
       .ask((api) => api.planFirst(request, opening.targets))
       .then((first) => {
         if (!first || now.current.words.length > 0) return;
-        const { words, focus, contrasts } = first;
-        setMade(words);
-        dispatch({ type: "aim", focus, contrasts });
-        dispatch({ type: "words", words });
+        setMade(first.words);
+        dispatch({ type: "opened", ...first });
       })
-      .catch(ignoreCancelled);
+      .catch(ignoreCancelled)
+      .finally(() => setMaking(false));
   }, [opening, planner, dispatch]);
-  return made;
+  const onStop = useCallback(() => planner.stop(), [planner]);
+  return { opened: made, isMaking, onStop };
 }

@@ -1,4 +1,7 @@
 import {
+  aimOf,
+  type ChainReport,
+  type ChainShape,
   type ChainTarget,
   type Contrast,
   DEFAULT_SHAPE,
@@ -33,6 +36,8 @@ export interface BenchPage {
   readonly recent: readonly string[];
   /** What it opens with where the address names nothing: a chain made for what the records call for, or the newest. */
   readonly opening: Opening | undefined;
+  /** What the chain that it opens with is, so that it is drawn with the page; undefined where there was no time for it. */
+  readonly report: ChainReport | undefined;
 }
 
 /** A chain made before the page was drawn, and what it is for. */
@@ -87,6 +92,7 @@ export async function benchPage(
       copyOf: undefined,
       recent: [],
       opening: undefined,
+      report: undefined,
     };
   const copied = idInAddress(chainIdField, copyId);
   const copyOf = copied ? await getChain(db, copied) : undefined;
@@ -94,9 +100,35 @@ export async function benchPage(
   const scope = await groupScope(db, group);
   const recent = await recentWords(db, group.id);
   const words = wordsIn(given);
+  const waitsUntil = Date.now() + WAIT_MS;
   const opensFull = !chain && !copyOf && words.length === 0 && !isEmpty;
-  const opening = opensFull ? await openingFor(db, group, { scope, recent, focusId }) : undefined;
-  return { groups, group, scope, chains, chain, given: words, copyOf, recent, opening };
+  const opening = opensFull ? await openingFor(db, group, { scope, recent, focusId, waitsUntil }) : undefined;
+  const shown = chain ? { words: chain.words, ...chain.aim, shape: chain.shape } : opening;
+  const report = shown && (await reportOf(shown, { scope, recent, waitsUntil }));
+  return { groups, group, scope, chains, chain, given: words, copyOf, recent, opening, report };
+}
+
+/** What a chain is made and looked at with. */
+interface Made {
+  readonly scope: GroupScope;
+  readonly recent: readonly string[];
+  /** Milliseconds since 1970 until which the page waits. */
+  readonly waitsUntil: number;
+}
+
+interface Shown extends ChainTarget {
+  readonly words: readonly string[];
+  readonly shape?: ChainShape | null;
+}
+
+/** What a chain is, for the aims and the shape that the bench opens with. */
+async function reportOf(
+  { words, focus, contrasts, shape }: Shown,
+  { scope: { school }, recent, waitsUntil }: Made,
+): Promise<ChainReport | undefined> {
+  if (words.length === 0) return undefined;
+  const aim = aimOf(shape ?? DEFAULT_SHAPE, { focus, contrasts, recent, accent: school.accent });
+  return inTime(askWords("describeChain", words, aim), waitsUntil);
 }
 
 /** A page does not wait longer for its chain; without one it opens as far as it is. */
@@ -108,7 +140,7 @@ const NEWEST_TRIED = 4;
 async function openingFor(
   db: Queryable,
   group: Group,
-  { scope, recent, focusId }: { scope: GroupScope; recent: readonly string[]; focusId: string | null },
+  { scope, recent, focusId, waitsUntil }: Made & { readonly focusId: string | null },
 ): Promise<Opening | undefined> {
   const proposals = await proposalsFor(db, group, scope);
   const asked = proposals.find(({ id }) => id === focusId);
@@ -125,13 +157,17 @@ async function openingFor(
   ];
   const { never, allowLists } = scope.school;
   const request = { taught: taughtOf(scope), length: DEFAULT_SHAPE.length, recent, never, allowLists, seed: 1 };
-  const answer = await Promise.race([
-    askWords("planFirst", request, targets),
-    new Promise<undefined>((resolve) => setTimeout(resolve, WAIT_MS)),
-  ]);
+  const answer = await inTime(askWords("planFirst", request, targets), waitsUntil);
   const { words, ...target } = answer ?? { words: [], ...(targets[0] as ChainTarget) };
   return { words, ...target, targets, proposal: called, isAsked: asked !== undefined };
 }
+
+/** An answer, or undefined where it takes longer than a page waits. */
+const inTime = <T>(answer: Promise<T>, waitsUntil: number): Promise<T | undefined> =>
+  Promise.race([
+    answer,
+    new Promise<undefined>((resolve) => setTimeout(resolve, Math.max(0, waitsUntil - Date.now()))),
+  ]);
 
 /** Words of an address (`cat.hat.flat`); what is no spelling is passed over. */
 function wordsIn(text: string | null): string[] {

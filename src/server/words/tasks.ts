@@ -1,4 +1,5 @@
 import {
+  describeChain,
   draftLesson,
   fillKind,
   fillRoutine,
@@ -20,6 +21,7 @@ import {
 } from "../../core/index.ts";
 import type {
   AccentSettings,
+  ChainAim,
   ChainRequest,
   ChainTarget,
   OwnWord,
@@ -33,6 +35,7 @@ import type {
  * it is plain values in and out.
  */
 export const WORD_TASKS = {
+  describeChain: (words: readonly string[], aim: ChainAim) => describeChain(words, aim),
   draftLesson,
   fillKind,
   fillRoutine,
