@@ -1,4 +1,4 @@
-import AxeBuilder from "@axe-core/playwright";
+import { faultsByAxe } from "./axe.ts";
 import { alive, expect, test } from "./server.ts";
 
 test("from any screen by keys: to a screen, a group's lesson, something saved, the card of a word", async ({
@@ -17,8 +17,7 @@ test("from any screen by keys: to a screen, a group's lesson, something saved, t
   };
   await page.goto(`${server.address}/evidence?group=${group.id}`);
   await open();
-  const results = await new AxeBuilder({ page }).include("[role=dialog]").analyze();
-  expect(results.violations.filter(({ impact }) => impact === "serious" || impact === "critical")).toEqual([]);
+  expect(await faultsByAxe(page, { inside: "[role=dialog]", least: "serious" })).toEqual([]);
   await page.keyboard.type("saved");
   await page.keyboard.press("Enter");
   await page.waitForURL(/\/saved/);

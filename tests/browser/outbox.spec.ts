@@ -54,7 +54,7 @@ test("a browser that will not keep marks: said, held by the page, which is not l
 test("another data folder on the same port keeps the marks of the first", async ({ page }) => {
   test.slow();
   const port = await freePort();
-  const [first, second] = [new Server(port), new Server(port)];
+  const [first, second] = [new Server(port), new Server(port, { demo: false })];
   cpSync(process.env[PLANTED_FOLDER] as string, first.folder, { recursive: true });
   await first.start();
   await teachChain(page, first, "ship.shop");
@@ -66,7 +66,8 @@ test("another data folder on the same port keeps the marks of the first", async 
   await page.unroute("**/api/responses");
 
   await second.start();
-  await teachChain(page, second, "ship.shop");
+  const group = { name: "Yaffles", sequenceId: "phased", step: 30, learners: ["Godwit"] };
+  await page.request.post(`${second.address}/api/groups`, { data: group });
   await page.goto(`${second.address}/plan`);
   await alive(page);
   await expect(page.getByText("1 mark of another data folder")).toBeVisible();

@@ -29,7 +29,7 @@ test("what counts as evidence, and what a sentence is looked over for: chosen in
   await expect(page.locator("[data-part=counting]")).toContainText("What was right only after tapping is left out.");
 
   // A dictation of one sentence, step by step.
-  const data = { name: "Wagtails", sequenceId: "short-vowels-first", step: 14, learners: ["Wren"] };
+  const data = { name: "Woodchats", sequenceId: "short-vowels-first", step: 14, learners: ["Wren"] };
   const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
   const kind = { focus: ["sh=ʃ"], contrasts: [], kind: "dictation", seed: 1 };
   const plan = await (

@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
 import type { Locator, Page } from "@playwright/test";
+import { faultsByAxe } from "./axe.ts";
 import { faultsOnScreen, SIZES } from "./measure.ts";
 import { alive, expect, freePort, Server, test } from "./server.ts";
 
@@ -53,8 +53,7 @@ async function lookOver(page: Page, address: string, ready?: (width: number) => 
     await ready?.(width);
     if (k === 0 || k === SIZES.length - 1) {
       // Contrast, which takes as long to look at as all else together, has a test of its own.
-      const { violations } = await new AxeBuilder({ page }).disableRules("color-contrast").analyze();
-      const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
+      const found = await faultsByAxe(page, { without: ["color-contrast"] });
       expect.soft(found, `${new URL(address).pathname} at ${width}x${height}, as a checker reads it`).toEqual([]);
     }
     await expect
@@ -323,12 +322,6 @@ test("letters stand out from what is behind them", async ({ page, server }) => {
   for (const path of ["/", "/bench?words=ship.shop.chop", "/evidence", "/settings"]) {
     await page.goto(server.address + path);
     await alive(page);
-    const { violations } = await new AxeBuilder({ page }).withRules("color-contrast").analyze();
-    expect
-      .soft(
-        violations.map(({ nodes }) => nodes[0]?.html),
-        path,
-      )
-      .toEqual([]);
+    expect.soft(await faultsByAxe(page, { rules: ["color-contrast"] }), path).toEqual([]);
   }
 });
