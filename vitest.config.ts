@@ -23,6 +23,7 @@ export default defineConfig({
     // Only against what never ends: no speed is asserted, and a busy machine takes several times as long.
     testTimeout: 400_000,
     hookTimeout: 400_000,
+    expect: { poll: { timeout: 300_000 } },
     projects: [
       {
         extends: true,

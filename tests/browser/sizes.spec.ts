@@ -209,6 +209,9 @@ test("a dictation fits beside thirty learners to mark: the longest checklist, a 
       if (item === 1) await page.keyboard.press("ArrowRight");
     }
     await page.keyboard.press("ArrowLeft");
+    // The page that is loaded next begins where this one was left, once that is stored.
+    const stored = async () => (await page.request.get(`${server.address}/api/sessions/${session.id}`)).json();
+    await expect.poll(async () => (await stored()).session.place.item).toBe(0);
   }
   expect((await page.request.put(`${server.address}/api/school`, { data: before })).ok()).toBe(true);
 });

@@ -145,7 +145,7 @@ describe("what counts, by the school's rule", () => {
     const { body } = await send("GET /api/school");
     expect((await send("PUT /api/school", { body: { ...body, counting: { ...ALL, ...counting } } })).status).toBe(200);
     // Totals are made anew after the answer.
-    await vi.waitFor(async () => expect(await allDisagreements(skerry.learners)).toEqual([]));
+    await vi.waitFor(async () => expect(await allDisagreements(skerry.learners)).toEqual([]), { timeout: 300_000 });
   };
   const counted = async (query = "") => {
     const { body } = await send("GET /api/evidence", { query: `groupId=${skerry.id}${query}` });
