@@ -1,10 +1,12 @@
+import { getOrMake } from "../get-or-make.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { hasTwoReadings } from "../scope/decodable.ts";
+import { hasTwoReadings, isDecodable } from "../scope/decodable.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
 import { type Family, type FamilyKind, familyId } from "./family.ts";
-import { type FamilyMember, familyIndex } from "./members.ts";
-import { type FamilyRules, isReadable, isShowable } from "./rules.ts";
+import { type FamilyMember, familyIndex, groupBy } from "./members.ts";
+import { type FamilyRules, isShowable } from "./rules.ts";
 
 /** A family and how many words of it a group can read today. */
 export interface RichFamily {
@@ -35,13 +37,14 @@ export function richFamilies(
     else found.set(id, { family, members: [member] });
   }
   const groups = [...found.values()];
+  const byLetters = groupBy(groups, ({ family }) => family.letters);
   return groups
     .filter(({ members }) => members.length >= LEAST_MEMBERS)
     .map(({ family, members }) => ({
       family,
       words: members.map(({ entry }) => entry.word),
-      falseFriends: groups
-        .filter((other) => other.family.letters === family.letters && other.family.sounds !== family.sounds)
+      falseFriends: (byLetters.get(family.letters) ?? [])
+        .filter((other) => other.family.sounds !== family.sounds)
         .flatMap((other) => other.members.map(({ entry }) => entry.word)),
       commonness: members.reduce((sum, { entry }) => sum + entry.zipf, 0),
     }))
@@ -51,16 +54,20 @@ export function richFamilies(
 
 /** Members that a set may take of its own accord: showable, readable, said in one way. */
 export function readableMembers(rules: FamilyRules, lexicon: Lexicon): FamilyMember[] {
-  return familyIndex(lexicon).members.filter((member) => isUsable(member, rules, lexicon));
+  return [...readInOneWay(rules.taught, lexicon)].filter((member) => isShowable(member, rules, lexicon));
 }
 
 /** May the member stand in a set under these rules? */
 export function isUsable(member: FamilyMember, rules: FamilyRules, lexicon: Lexicon): boolean {
-  return (
-    member.leading &&
-    isReadable(member, rules, lexicon) &&
-    !hasTwoReadings(member.entry) &&
-    member.entry.word.length > 1 &&
-    isShowable(member, rules, lexicon)
-  );
+  return readInOneWay(rules.taught, lexicon).has(member) && isShowable(member, rules, lexicon);
+}
+
+const READ_IN_ONE_WAY = new WeakMap<TaughtSet, WeakMap<Lexicon, ReadonlySet<FamilyMember>>>();
+
+/** Members that a group can read, said in one way, in list order: looked for once for a taught set. */
+function readInOneWay(taught: TaughtSet, lexicon: Lexicon): ReadonlySet<FamilyMember> {
+  const byLexicon = getOrMake(READ_IN_ONE_WAY, taught, () => new WeakMap<Lexicon, ReadonlySet<FamilyMember>>());
+  const isIn = ({ entry, leading }: FamilyMember) =>
+    leading && entry.word.length > 1 && !hasTwoReadings(entry) && isDecodable(entry, taught, lexicon);
+  return getOrMake(byLexicon, lexicon, () => new Set(familyIndex(lexicon).members.filter(isIn)));
 }

@@ -1,3 +1,4 @@
+import { getOrMake } from "../../get-or-make.ts";
 import { isFit } from "../../lexicon/kept-out-lists.ts";
 import type { Familiarity, Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
 import { hasSoundAlike } from "../../lexicon/sound-alikes.ts";
@@ -71,22 +72,6 @@ function decodableOfLevel(taught: TaughtSet, lexicon: Lexicon, level: Familiarit
 
 const newLevels = (): ByLevel => new Map();
 const newLists = () => new WeakMap<Lexicon, ByLevel>();
-
-/** What a map has under a key, put there when it is first asked for. */
-function getOrMake<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V;
-function getOrMake<K, V>(map: Map<K, V>, key: K, make: () => V): V;
-function getOrMake<K, V>(
-  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
-  key: K,
-  make: () => V,
-): V {
-  let value = map.get(key);
-  if (value === undefined) {
-    value = make();
-    map.set(key, value);
-  }
-  return value;
-}
 
 /** Said in one way, cut in one way, no name and no single letter. */
 const isClear = (entry: LexiconWord): boolean =>
