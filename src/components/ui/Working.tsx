@@ -34,13 +34,16 @@ export function Working({ says, share, after = LONG_MS, onStop }: Props) {
   );
 }
 
-/** Where rows are to come: as high as they will be, so that nothing jumps when they do. */
+/**
+ * Where rows are to come: as high as they will be, so that nothing jumps when they do. They stand still: drawing them
+ * anew sixty times a second takes from the work that is waited for.
+ */
 export function RowsToCome({ rows, height }: { readonly rows: number; readonly height: number }) {
   return (
     <div aria-hidden className="flex flex-col gap-2">
       {Array.from({ length: rows }, (_, k) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: rows without anything in them
-        <div key={k} className="rounded-lg bg-hairline motion-safe:animate-pulse" style={{ height }} />
+        <div key={k} className="rounded-lg bg-hairline" style={{ height }} />
       ))}
     </div>
   );
