@@ -5,10 +5,11 @@ import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 import { build } from "esbuild";
+import { compressFiles } from "./scripts/lib/compress-files.mjs";
 
 /**
  * Builds what runs beside the part that Astro builds: what listens and looks at every request (src/server/door/), and the
- * thread that holds the word list (src/server/words/).
+ * thread that holds the word list (src/server/words/). Then compresses what browsers fetch.
  */
 const door = {
   name: "door",
@@ -28,6 +29,7 @@ const door = {
         format: "esm",
         packages: "external",
       });
+      await compressFiles(path("dist/client"));
     },
   },
 };

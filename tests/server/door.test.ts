@@ -1,14 +1,21 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { type ClientRequest, request } from "node:http";
 import type { AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { brotliDecompressSync } from "node:zlib";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { compressFiles } from "../../scripts/lib/compress-files.mjs";
 import { LARGEST_BODY } from "../../src/server/door/limits.ts";
 import { makeServer } from "../../src/server/door/serve.ts";
 
 /** The HTTP server as it stands before the application, with an application that says what has reached it. */
 const folder = mkdtempSync(join(tmpdir(), "zip-step-door-"));
+const SCRIPT = "tern ".repeat(400);
+// Files are looked up once, when the server is made.
+mkdirSync(join(folder, "_astro"));
+writeFileSync(join(folder, "_astro", "a.js"), SCRIPT);
+await compressFiles(folder);
 const reached: string[] = [];
 const server = makeServer({
   files: folder,
@@ -20,8 +27,6 @@ const server = makeServer({
 let port: number;
 
 beforeAll(async () => {
-  mkdirSync(join(folder, "_astro"));
-  writeFileSync(join(folder, "_astro", "a.js"), "1");
   await new Promise<void>((ready) => server.listen(0, "127.0.0.1", ready));
   port = (server.address() as AddressInfo).port;
 });
@@ -53,6 +58,21 @@ function ask(method: string, path: string, headers: object, send: (asked: Client
 const JSON_TYPE = { "content-type": "application/json" };
 
 describe("the server in front of the application", () => {
+  it("sends a script compressed to who can read it so, and as it is to who cannot", async () => {
+    const file = readFileSync(join(folder, "_astro", "a.js.br"));
+    expect([file.length < 100, brotliDecompressSync(file).toString()]).toEqual([true, SCRIPT]);
+    const compressed = await ask("GET", "/_astro/a.js", { "accept-encoding": "gzip, br" });
+    expect(compressed.headers).toMatchObject({
+      "content-encoding": "br",
+      "content-length": String(file.length),
+      "content-type": "text/javascript",
+      vary: "Accept-Encoding",
+      "cache-control": expect.stringContaining("immutable"),
+    });
+    const plain = await ask("GET", "/_astro/a.js", {});
+    expect([plain.headers["content-encoding"], plain.text]).toEqual([undefined, SCRIPT]);
+  });
+
   it("reads a body up to its limit and hands it on", async () => {
     const text = `"${"x".repeat(LARGEST_BODY - 2)}"`;
     expect((await ask("POST", "/api/x", JSON_TYPE, (asked) => asked.end(text))).status).toBe(200);

@@ -31,7 +31,7 @@ function refuse(response: ServerResponse, { code, message }: Refusal): void {
 
 /** The HTTP server: every request is looked at before anything is done for it. It does not listen yet. */
 export function makeServer({ handler, files, hosts = allowedHosts() }: ServeOptions): Server {
-  const assets = sirv(files, { etag: true, setHeaders: (response) => cacheForever(response) });
+  const assets = sirv(files, { etag: true, brotli: true, setHeaders: (response) => cacheForever(response) });
   const answer = async (request: IncomingMessage & { body?: string }, response: ServerResponse) => {
     for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.setHeader(name, value);
     const { method = "", url = "", headers } = request;

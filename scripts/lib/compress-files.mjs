@@ -1,0 +1,30 @@
+import { readdirSync } from "node:fs";
+import { readFile, writeFile } from "node:fs/promises";
+import { join } from "node:path";
+import { promisify } from "node:util";
+import { brotliCompress, constants } from "node:zlib";
+
+const compress = promisify(brotliCompress);
+
+/** What is text; pictures and fonts are compressed in themselves. */
+const TEXT = /\.(js|css|json|svg)$/;
+/** Bytes below which a file is sent in one piece in any case. */
+const SMALL = 1024;
+
+/**
+ * Puts beside each text file in a folder the same file compressed, as `name.br`, for the server to send: a fourth of it.
+ *
+ * @param {string} folder
+ */
+export async function compressFiles(folder) {
+  const names = readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((name) => TEXT.test(name));
+  await Promise.all(
+    names.map(async (name) => {
+      const path = join(folder, name);
+      const bytes = await readFile(path);
+      if (bytes.length < SMALL) return;
+      const params = { [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length };
+      await writeFile(`${path}.br`, await compress(bytes, { params }));
+    }),
+  );
+}
