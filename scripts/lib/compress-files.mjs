@@ -12,7 +12,8 @@ const TEXT = /\.(js|css|json|svg)$/;
 const SMALL = 1024;
 
 /**
- * Puts beside each text file in a folder the same file compressed, as `name.br`, for the server to send: a fourth of it.
+ * Puts beside each text file in a folder the same file compressed, with the ending .br besides, for the server to send: a
+ * fourth of it.
  *
  * @param {string} folder
  */

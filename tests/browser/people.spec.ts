@@ -89,7 +89,7 @@ test("a backup in the making shows how far it is, and Stop asks for its end", as
       : route.continue(),
   );
   await page.getByRole("button", { name: "Make a backup now" }).click();
-  await expect(page.getByRole("progressbar", { name: "Packing them" })).toHaveAttribute("value", "0.4");
+  await expect(page.getByRole("progressbar", { name: "Packing the records" })).toHaveAttribute("value", "0.4");
   const ending = page.waitForResponse((answer) => answer.request().method() === "DELETE");
   await page.getByRole("button", { name: "Stop" }).click();
   expect((await ending).status()).toBe(204);

@@ -15,8 +15,8 @@ export const BACKUP_REASON: Readonly<Record<BackupReason, string>> = {
 /** What is done with a backup at the moment. */
 export const BACKUP_STAGE: Readonly<Record<BackupStage, string>> = {
   copying: "Copying the records",
-  packing: "Packing them",
-  unpacking: "Unpacking them again",
+  packing: "Packing the records",
+  unpacking: "Unpacking what was packed",
   counting: "Counting what is inside",
 };
 

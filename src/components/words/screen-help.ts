@@ -3,7 +3,7 @@ import type { MainScreen } from "../screens.ts";
 /** What each screen is for, in a line that stands at its top until it is shut for good. */
 export const SCREEN_HELP = {
   today: "Where each group stands, what its records call for next, and the ways on.",
-  bench: "Words in which one spelling changes at each step. Choose what for, press Plan, or type a word.",
+  bench: "Words in which one spelling changes at each step. Choose an aim and press Make a chain, or type a word.",
   families: "Words that share an ending or a beginning: a set, a sort or pairs, on screen or on paper.",
   "ears-only": "Work with sounds and no letters, made from today's words, each with its answer.",
   texts: "Type or paste a text: what your group cannot read yet is marked, with words that would do.",

@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
+import { RowsToCome } from "../../components/ui/Working.tsx";
 import { KNOWN_WORDS } from "../../components/words/chain-words.ts";
 import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
@@ -55,7 +56,7 @@ export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut
 }
 
 function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" | "aimText" | "onPut">) {
-  if (!suggestions) return null;
+  if (!suggestions) return <RowsToCome rows={7} height={36} />;
   const fitting = suggestions.filter(({ missing }) => missing.length === 0);
   const soon = suggestions.filter(({ missing }) => missing.length > 0);
   return (

@@ -26,8 +26,8 @@ export function SavedChains(props: { chains: BenchPage["chains"]; current: strin
 export function EmptyChain() {
   return (
     <EmptyState title="One grapheme changes at each step.">
-      Say on the left what the chain is for, then press <b>Make a chain</b>. Every word stays within what this group has
-      been taught.
+      Say under <b>Aim</b> what the chain is for, then press <b>Make a chain</b>. Every word stays within what this
+      group has been taught.
     </EmptyState>
   );
 }

@@ -35,7 +35,7 @@ export function Rejudged(first: RejudgingProgress) {
     >
       <span className="min-w-0 flex-1 basis-72">
         {isDone
-          ? `Answers are judged more finely now: of ${counted(looked, "earlier answer")} ${changed} ${changed === 1 ? "is" : "are"} judged otherwise, and counted so. What was marked is as it was.`
+          ? `Answers are judged more finely now: of ${counted(looked, "answer")} from before, ${changed} ${changed === 1 ? "is" : "are"} judged otherwise, and counted so. What was marked is as it was.`
           : isStopped
             ? `Earlier answers wait to be judged more finely: ${looked} are done. It goes on after the next start, or now.`
             : "Earlier answers are being judged more finely. You can go on."}
