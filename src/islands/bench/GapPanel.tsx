@@ -90,7 +90,9 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
                 className="flex min-h-11 items-baseline justify-between gap-2 border-b border-hairline px-1 text-quiet"
               >
                 <span className="font-learner text-[19px]">{neighbour.word}</span>
-                <span className="text-right text-[13px]">{notTaughtWords(neighbour.missing)}</span>
+                <span className="text-right text-[13px]">
+                  <Unbroken text={notTaughtWords(neighbour.missing)} />
+                </span>
               </li>
             ))}
           </ul>
@@ -99,6 +101,19 @@ function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" 
     </>
   );
 }
+
+/** A text in which no line ends behind the hyphen of an ending (-es). */
+const Unbroken = ({ text }: { readonly text: string }) =>
+  text.split(/(-\w+)/).map((part, k) =>
+    part.startsWith("-") ? (
+      // biome-ignore lint/suspicious/noArrayIndexKey: parts of one text, in its order
+      <span key={k} className="whitespace-nowrap">
+        {part}
+      </span>
+    ) : (
+      part
+    ),
+  );
 
 function PositionList({
   position,
