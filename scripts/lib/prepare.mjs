@@ -53,7 +53,13 @@ export async function installPackages() {
 /** Builds the application when the sources changed since the last build; ends the process when it cannot. */
 export async function buildWhenNeeded() {
   const stamp = "dist/.zip-step-built";
-  const sources = [...filesUnder("src"), ...filesUnder("public"), "astro.config.mjs", "package-lock.json"];
+  const sources = [
+    ...filesUnder("src"),
+    ...filesUnder("public"),
+    "astro.config.mjs",
+    "scripts/lib/compress-files.mjs",
+    "package-lock.json",
+  ];
   const wanted = hashOf(sources.filter((file) => statSync(file).isFile() && !file.includes(".test.")).sort());
   if (readIfThere(stamp) === wanted) return;
   console.log("Building…");

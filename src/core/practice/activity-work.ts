@@ -14,6 +14,7 @@ import { irregularWords } from "./make-irregular-words.ts";
 import { whichSpelling } from "./make-which-spelling.ts";
 import { whichWord } from "./make-which-word.ts";
 import { wordParts } from "./make-word-parts.ts";
+import type { Making } from "./making.ts";
 import type { Prompt } from "./prompt.ts";
 
 /** What a kind of activity does with the word list. */
@@ -22,7 +23,7 @@ interface KindWork<C> {
    * Fills it with the words of the day. @param count how many things, 1 or more
    * @returns undefined when the group's words do not serve, and for what is a teacher's own
    */
-  readonly make: (making: make.Making, count: number) => ActivityContent | undefined;
+  readonly make: (making: Making, count: number) => ActivityContent | undefined;
   /** What is said in it, step by step. */
   readonly prompts: (content: C, lexicon: Lexicon) => Prompt[];
   /** What it is gone through by in a lesson, where that is more than what is said. */
@@ -275,7 +276,7 @@ export const workOf = <C extends ActivityContent>(content: C): KindWork<C> =>
  */
 export function makeContent(
   kind: ActivityKind,
-  making: make.Making,
+  making: Making,
   count: number,
   heldBack = false,
 ): ActivityContent | undefined {

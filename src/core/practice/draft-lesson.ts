@@ -6,7 +6,7 @@ import type { Activity } from "./activity.ts";
 import { ACTIVITY_KINDS, type ActivityContent, type ActivityKind, wordsOfContent } from "./activity-kinds.ts";
 import { makeContent } from "./activity-work.ts";
 import { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./lesson-request.ts";
-import type { Making } from "./make-content.ts";
+import type { Making } from "./making.ts";
 import { minutesOfContent } from "./pace.ts";
 import { thinkingAfter } from "./settings.ts";
 import { type LessonTemplate, TEMPLATES, USUAL_MINUTES } from "./template.ts";

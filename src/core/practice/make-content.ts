@@ -8,7 +8,6 @@ import { richFamilies } from "../families/rich-families.ts";
 import { makeSort } from "../families/sort.ts";
 import { spellingChoices } from "../families/spelling-choices.ts";
 import { familyWalk } from "../families/walk.ts";
-import type { Lexicon } from "../lexicon/lexicon.ts";
 import { segment } from "../lexicon/segment.ts";
 import { makeNonsense } from "../nonsense/make-nonsense.ts";
 import { oralSet } from "../oral/oral-set.ts";
@@ -22,19 +21,12 @@ import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { keptOutBecause } from "../texts/check-text.ts";
-import { type Sentence, type SentenceRules, sentenceMaker } from "../texts/make-sentences.ts";
 import { sentenceFor } from "../texts/sound-alike-sentences.ts";
 import { type ActivityContent, WORDS_A_SENTENCE } from "./activity-kinds.ts";
 import { withoutContext } from "./dictation-context.ts";
 import type { LessonRequest } from "./lesson-request.ts";
-import type { TodaysWords } from "./todays-words.ts";
-
-/** What content of a lesson is made from. */
-export interface Making {
-  readonly request: LessonRequest;
-  readonly today: TodaysWords;
-  readonly lexicon: Lexicon;
-}
+import { lessonSentences } from "./lesson-sentences.ts";
+import type { Making } from "./making.ts";
 
 /** With fewer things to write there is no room for a sentence beside words. */
 const LEAST_WITH_A_SENTENCE = WORDS_A_SENTENCE + 2;
@@ -84,34 +76,7 @@ const APART = 101;
 
 /** Sentences that the group can read; nothing that is held back stands in one. */
 function sentencesFor(making: Making, count: number, apart = 0): string[] {
-  return sentencesOf(making, count, apart).map(({ text }) => text);
-}
-
-/**
- * The same with what each is made of.
- *
- * @param count how many, from 1
- * @param apart added to the seed
- * @param around a little word that each is to have
- */
-export function sentencesOf(making: Making, count: number, apart: number, around?: string): Sentence[] {
-  const make = MAKERS.get(making) ?? sentenceMaker(sentenceRules(making));
-  MAKERS.set(making, make);
-  return make({ count, seed: making.request.seed + apart, ...(around !== undefined && { around }) });
-}
-
-/** A lesson asks for sentences several times, by the same rules. */
-const MAKERS = new WeakMap<Making, ReturnType<typeof sentenceMaker>>();
-
-function sentenceRules({ request, today }: Making): SentenceRules {
-  const { taught, never = [], allowLists, focus, contrasts } = request;
-  const gpcs = [...new Set([...focus, ...contrasts.flatMap(({ a, b }) => [a, b])])];
-  return {
-    taught,
-    targets: gpcs.map((gpc) => ({ by: "gpc", gpc })),
-    never: [...never, ...today.heldBack],
-    ...(allowLists && { allowLists }),
-  };
+  return lessonSentences(making, count, apart).map(({ text }) => text);
 }
 
 const FOILS = 3;

@@ -3,7 +3,8 @@ import { irregularFamilies } from "../families/irregular-families.ts";
 import { oddUnitsOf } from "../scope/word-card.ts";
 import { checkText } from "../texts/check-text.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
-import { type Making, sentencesOf } from "./make-content.ts";
+import { lessonSentences } from "./lesson-sentences.ts";
+import type { Making } from "./making.ts";
 
 /** So many sentences are looked through for a word that stands in no frame, a noun or a verb. */
 const LOOKED_THROUGH = 80;
@@ -32,12 +33,12 @@ export function irregularWords(making: Making, count: number): ContentOfKind<"ir
     const known = graphemes.filter((grapheme) => grapheme !== undefined);
     return known.length > 0 ? [[word, known]] : [];
   });
-  const sentences = sentencesOf(making, LOOKED_THROUGH, APART);
+  const sentences = lessonSentences(making, LOOKED_THROUGH, APART);
   const rules = { never: [...(request.never ?? []), ...today.heldBack], allowLists: request.allowLists };
   const canBeRead = (text: string) => checkText(text, request.taught, [], lexicon, rules).decodable === 1;
   const used = new Set<string>();
   const read = words.flatMap((word): [string, string][] => {
-    const around = sentencesOf(making, AROUND_A_WORD, APART, word);
+    const around = lessonSentences(making, AROUND_A_WORD, APART, word);
     const made = [...around, ...sentences].find(({ text, words: has }) => !used.has(text) && has.includes(word));
     const found = made?.text ?? IRREGULAR_SENTENCES.get(word)?.find((text) => !used.has(text) && canBeRead(text));
     if (found === undefined) return [];

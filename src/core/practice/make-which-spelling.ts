@@ -4,7 +4,8 @@ import { checkDecodable } from "../scope/decodable.ts";
 import { gpcId } from "../spelling/gpc.ts";
 import { soundAlikeSets } from "../texts/sound-alike-sentences.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
-import { keptOutFrom, type Making } from "./make-content.ts";
+import { keptOutFrom } from "./make-content.ts";
+import type { Making } from "./making.ts";
 
 /**
  * Words that sound the same, one after another: a sentence is said, and the spelling that it wants is found among the

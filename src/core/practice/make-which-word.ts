@@ -5,12 +5,14 @@ import { soundAlikes } from "../lexicon/sound-alikes.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sentence } from "../texts/make-sentences.ts";
 import { withoutPhraseMarks } from "../texts/phrases.ts";
-import { sentencesOf as textSentences, wordsOfText } from "../texts/read-words.ts";
+import { sentencesOf, wordsOfText } from "../texts/read-words.ts";
 import type { SlotPart } from "../texts/sentence-slots.ts";
 import { standsAsNoun } from "../texts/true-or-not.ts";
 import { wordKind } from "../texts/word-kind.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
-import { type Making, neighboursOf, sentencesOf } from "./make-content.ts";
+import { lessonSentences } from "./lesson-sentences.ts";
+import { neighboursOf } from "./make-content.ts";
+import type { Making } from "./making.ts";
 
 const FOILS = 2;
 /** So many sentences are looked through for each that is wanted: in most no word has two foils. */
@@ -56,7 +58,7 @@ export function whichWord(making: Making, count: number): ContentOfKind<"which-w
   const { sentencesFrom } = making.request;
   const sentences =
     sentencesFrom === undefined
-      ? sentencesOf(making, count * LOOKED_THROUGH, APART)
+      ? lessonSentences(making, count * LOOKED_THROUGH, APART)
       : sentencesIn(sentencesFrom, making.lexicon);
   for (const sentence of sentences) {
     const used = new Set(items.map(({ word }) => word));
@@ -75,7 +77,7 @@ export function whichWord(making: Making, count: number): ContentOfKind<"which-w
  * look like. A name, the first word and a word that stands twice are left in.
  */
 function sentencesIn(text: string, lexicon: Lexicon): WithSlots[] {
-  return textSentences(withoutPhraseMarks(text)).map((sentence) => {
+  return sentencesOf(withoutPhraseMarks(text)).map((sentence) => {
     const words = wordsOfText(sentence, (spelling) => lexicon.get(spelling) !== undefined);
     const slots = words.flatMap(({ spelling, hasCapital }, at): WithSlots["slots"][number][] => {
       const kind = wordKind(spelling, lexicon);

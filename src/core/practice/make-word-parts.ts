@@ -1,7 +1,7 @@
 import { patternOfAim } from "../scope/patterns.ts";
 import { WORD_PART_IDS, type WordPart, wordPartSets } from "../texts/word-parts.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
-import type { Making } from "./make-content.ts";
+import type { Making } from "./making.ts";
 
 const LEAST_WORDS = 2;
 const SENTENCES = 2;

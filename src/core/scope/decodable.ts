@@ -109,7 +109,7 @@ function judge(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Decodab
   return { decodable: false, missing: nearest?.missing ?? [], ...(nearest && { reading: nearest.reading }) };
 }
 
-/** `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted: looked up quickly. */
+/** `checkDecodable` for a word of a list in the taught set's accent, when only yes or no is wanted. */
 export function isDecodable(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): boolean {
   return wayMet(entry, taught, lexicon) !== undefined;
 }

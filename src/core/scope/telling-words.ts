@@ -1,3 +1,4 @@
+import { getOrMake } from "../get-or-make.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { hasTwoReadings, isDecodable } from "./decodable.ts";
@@ -58,23 +59,19 @@ const EASIEST_FIRST = new WeakMap<Lexicon, readonly LexiconWord[]>();
 
 /** Words that may tell, the easiest first, of equally easy ones the commonest. */
 function easiestFirst(lexicon: Lexicon): readonly LexiconWord[] {
-  let words = EASIEST_FIRST.get(lexicon);
-  if (!words) {
-    words = lexicon.words
-      .filter(
-        (entry) =>
-          entry.familiarity <= 2 &&
-          entry.suitability === "suitable" &&
-          entry.zipf < KNOWN_BY_SIGHT &&
-          !entry.isCapital &&
-          !hasTwoReadings(entry),
-      )
+  const mayTell = (entry: LexiconWord) =>
+    entry.familiarity <= 2 &&
+    entry.suitability === "suitable" &&
+    entry.zipf < KNOWN_BY_SIGHT &&
+    !entry.isCapital &&
+    !hasTwoReadings(entry);
+  return getOrMake(EASIEST_FIRST, lexicon, () =>
+    lexicon.words
+      .filter(mayTell)
       .map((entry) => ({ entry, difficulty: difficulty(entry) }))
       .sort((a, b) => a.difficulty - b.difficulty)
-      .map(({ entry }) => entry);
-    EASIEST_FIRST.set(lexicon, words);
-  }
-  return words;
+      .map(({ entry }) => entry),
+  );
 }
 
 /**

@@ -1,4 +1,5 @@
 import { MAY_NOT_MEET } from "../../data/texts/may-not-meet.ts";
+import { getOrMake } from "../get-or-make.ts";
 
 const FORBIDDEN = new Map<string, Set<string>>();
 for (const [a, b] of MAY_NOT_MEET) {
@@ -7,9 +8,7 @@ for (const [a, b] of MAY_NOT_MEET) {
 }
 
 function forbid(name: string, other: string): void {
-  const others = FORBIDDEN.get(name) ?? new Set<string>();
-  others.add(other);
-  FORBIDDEN.set(name, others);
+  getOrMake(FORBIDDEN, name, () => new Set<string>()).add(other);
 }
 
 /**
