@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import X from "lucide-react/icons/x";
 import { Dialog as Parts } from "radix-ui";
 import type { ReactNode } from "react";
 

@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import X from "lucide-react/icons/x";
 import { type ReactNode, useEffect, useRef } from "react";
 
 interface Props {

@@ -1,4 +1,5 @@
-import { Plus, X } from "lucide-react";
+import Plus from "lucide-react/icons/plus";
+import X from "lucide-react/icons/x";
 import { useState } from "react";
 import { GpcChip } from "../../components/GpcChip.tsx";
 import { GpcPicker } from "../../components/GpcPicker.tsx";

@@ -1,4 +1,4 @@
-import { ClipboardPaste } from "lucide-react";
+import ClipboardPaste from "lucide-react/icons/clipboard-paste";
 import type { Dispatch } from "react";
 import { UndoRedo } from "../../components/ui/UndoRedo.tsx";
 import { canRedo, canUndo } from "../shared/history.ts";

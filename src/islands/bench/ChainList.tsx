@@ -1,7 +1,12 @@
 import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import { Ban, CircleHelp, GripVertical, Lock, LockOpen, Trash2 } from "lucide-react";
+import Ban from "lucide-react/icons/ban";
+import CircleQuestionMark from "lucide-react/icons/circle-question-mark";
+import GripVertical from "lucide-react/icons/grip-vertical";
+import Lock from "lucide-react/icons/lock";
+import LockOpen from "lucide-react/icons/lock-open";
+import Trash from "lucide-react/icons/trash";
 import { Fragment, type ReactNode, useMemo } from "react";
 import { flagWords } from "../../components/words/chain-words.ts";
 import { refusalWords, stepWords } from "../../components/words/reasons.ts";
@@ -185,7 +190,7 @@ function Strip(props: StripProps) {
           {locked ? <Lock size={17} className="text-ink" aria-hidden /> : <LockOpen size={17} aria-hidden />}
         </StripButton>
         <StripButton name={`About ${word}`} hint="About this word (?)" onPress={() => openWordCard(word)}>
-          <CircleHelp size={17} aria-hidden />
+          <CircleQuestionMark size={17} aria-hidden />
         </StripButton>
         <StripButton
           name={`Never ${word}`}
@@ -195,7 +200,7 @@ function Strip(props: StripProps) {
           <Ban size={17} aria-hidden />
         </StripButton>
         <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index)}>
-          <Trash2 size={17} aria-hidden />
+          <Trash size={17} aria-hidden />
         </StripButton>
       </span>
     </li>

@@ -1,4 +1,4 @@
-import { MoreHorizontal } from "lucide-react";
+import Ellipsis from "lucide-react/icons/ellipsis";
 import { useState } from "react";
 import { toast } from "sonner";
 import { Dialog, DialogClose } from "../../components/ui/Dialog.tsx";
@@ -34,7 +34,7 @@ export function MoreMenu({ chainId, groups, paper, onSaveAs, onRestore, onForGro
   return (
     <>
       <Menu
-        button={<MoreHorizontal size={18} aria-hidden />}
+        button={<Ellipsis size={18} aria-hidden />}
         buttonClassName="button grid place-items-center min-w-11 px-2.5"
         label="More to do with this chain"
         align="end"

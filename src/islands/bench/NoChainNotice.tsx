@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import X from "lucide-react/icons/x";
 import { noChainWords, relaxationWords } from "../../components/words/chain-words.ts";
 import type { NoChain, Relaxation } from "../../core/light.ts";
 

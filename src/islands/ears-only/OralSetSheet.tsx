@@ -1,4 +1,4 @@
-import { RefreshCw } from "lucide-react";
+import RefreshCw from "lucide-react/icons/refresh-cw";
 import { EmptyState } from "../../components/ui/EmptyState.tsx";
 import { noOralSetWords, oralAnswer, oralPrompt, SKILL_NAME } from "../../components/words/oral-words.ts";
 import type { OralItem, OralSkill } from "../../core/light.ts";

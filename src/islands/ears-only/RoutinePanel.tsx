@@ -1,5 +1,6 @@
 import { zodResolver } from "@hookform/resolvers/zod";
-import { format, parseISO } from "date-fns";
+import { format } from "date-fns/format";
+import { parseISO } from "date-fns/parseISO";
 import { useForm } from "react-hook-form";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { Select } from "../../components/ui/Select.tsx";

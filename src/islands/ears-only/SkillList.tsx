@@ -1,4 +1,6 @@
-import { ArrowDown, ArrowUp, X } from "lucide-react";
+import ArrowDown from "lucide-react/icons/arrow-down";
+import ArrowUp from "lucide-react/icons/arrow-up";
+import X from "lucide-react/icons/x";
 import { Select } from "../../components/ui/Select.tsx";
 import { SKILL_NAME } from "../../components/words/oral-words.ts";
 import { MOST_ITEMS, MOST_PARTS, ORAL_SKILLS } from "../../core/light.ts";

@@ -7,7 +7,8 @@ import {
   type SortingState,
   useReactTable,
 } from "@tanstack/react-table";
-import { ArrowDown, ArrowUp } from "lucide-react";
+import ArrowDown from "lucide-react/icons/arrow-down";
+import ArrowUp from "lucide-react/icons/arrow-up";
 import { useMemo, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { counted, fewOf, moreOf } from "../../components/words/counted.ts";

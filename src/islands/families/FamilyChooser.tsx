@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import X from "lucide-react/icons/x";
 import { type ReactNode, useCallback, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { familyName, familySound, noFamilyWords } from "../../components/words/family-words.ts";

@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import X from "lucide-react/icons/x";
 import { type Dispatch, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { Select } from "../../components/ui/Select.tsx";

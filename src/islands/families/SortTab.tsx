@@ -1,4 +1,5 @@
-import { Plus, X } from "lucide-react";
+import Plus from "lucide-react/icons/plus";
+import X from "lucide-react/icons/x";
 import { useCallback, useMemo, useState } from "react";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { Select } from "../../components/ui/Select.tsx";

@@ -1,4 +1,4 @@
-import { Search } from "lucide-react";
+import Search from "lucide-react/icons/search";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { tinykeys } from "tinykeys";
 import type { ScreenLink } from "../../components/screens.ts";

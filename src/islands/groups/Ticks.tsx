@@ -1,4 +1,6 @@
-import { Check, Minus, Plus } from "lucide-react";
+import Check from "lucide-react/icons/check";
+import Minus from "lucide-react/icons/minus";
+import Plus from "lucide-react/icons/plus";
 import { useState } from "react";
 import { toast } from "sonner";
 import { GpcPicker } from "../../components/GpcPicker.tsx";

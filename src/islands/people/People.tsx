@@ -1,4 +1,4 @@
-import { EllipsisVertical } from "lucide-react";
+import EllipsisVertical from "lucide-react/icons/ellipsis-vertical";
 import { useState } from "react";
 import { toast } from "sonner";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";

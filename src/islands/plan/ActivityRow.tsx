@@ -1,6 +1,8 @@
 import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import { ChevronDown, GripVertical, X } from "lucide-react";
+import ChevronDown from "lucide-react/icons/chevron-down";
+import GripVertical from "lucide-react/icons/grip-vertical";
+import X from "lucide-react/icons/x";
 import { useState } from "react";
 import { activityLine, PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { settingsText } from "../../components/words/prompt-words.ts";

@@ -1,4 +1,4 @@
-import { Plus } from "lucide-react";
+import Plus from "lucide-react/icons/plus";
 import { useState } from "react";
 import { Dialog } from "../../components/ui/Dialog.tsx";
 import { Menu, MenuGroup, MenuItem } from "../../components/ui/Menu.tsx";

@@ -1,4 +1,4 @@
-import { MoreHorizontal } from "lucide-react";
+import Ellipsis from "lucide-react/icons/ellipsis";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { LongList } from "../../components/ui/LongList.tsx";
@@ -144,7 +144,7 @@ export default function Saved({ items: first }: { readonly items: readonly Saved
                   <Menu
                     align="end"
                     label={`More for ${item.title}`}
-                    button={<MoreHorizontal size={18} aria-hidden />}
+                    button={<Ellipsis size={18} aria-hidden />}
                     buttonClassName="grid size-11 place-items-center text-quiet hover:text-ink"
                   >
                     <MenuItem onSelect={() => rename(item)}>Rename</MenuItem>

@@ -2,7 +2,8 @@ import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { type Column, createColumnHelper, getCoreRowModel, useReactTable } from "@tanstack/react-table";
-import { GripVertical, Trash2 } from "lucide-react";
+import GripVertical from "lucide-react/icons/grip-vertical";
+import Trash from "lucide-react/icons/trash";
 import { memo } from "react";
 import { rowFaultWords } from "../../components/words/sequence-faults.ts";
 import type { RowField, RowProblem, SequenceRow } from "../../core/light.ts";
@@ -141,7 +142,7 @@ const Row = memo(function Row({ row, index, columns, readOnly, problems, onChang
             className="grid min-h-11 min-w-11 place-items-center text-quiet hover:text-ink"
             onClick={() => onRemove(index)}
           >
-            <Trash2 size={17} aria-hidden />
+            <Trash size={17} aria-hidden />
           </button>
         )}
       </div>

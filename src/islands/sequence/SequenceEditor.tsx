@@ -1,5 +1,7 @@
 import { arrayMove } from "@dnd-kit/sortable";
-import { Download, Plus, Upload } from "lucide-react";
+import Download from "lucide-react/icons/download";
+import Plus from "lucide-react/icons/plus";
+import Upload from "lucide-react/icons/upload";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/ui/Toasts.tsx";

@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import X from "lucide-react/icons/x";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { MarkedWord } from "../../components/MarkedWord.tsx";

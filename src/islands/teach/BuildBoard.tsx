@@ -7,7 +7,8 @@ import {
   useSensor,
   useSensors,
 } from "@dnd-kit/core";
-import { Eraser, Square } from "lucide-react";
+import Eraser from "lucide-react/icons/eraser";
+import Square from "lucide-react/icons/square";
 import type { TeachWord } from "../../server/sessions/teach-page.ts";
 import { ShutZip } from "./BigWord.tsx";
 import { type Board, type BoardAction, firstWrong } from "./lesson/board.ts";

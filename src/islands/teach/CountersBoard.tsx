@@ -1,4 +1,5 @@
-import { Check, RotateCcw } from "lucide-react";
+import Check from "lucide-react/icons/check";
+import RotateCcw from "lucide-react/icons/rotate-ccw";
 import { countersAsk, countersVerdictWords } from "../../components/words/oral-words.ts";
 import { CountersLine } from "./CountersLine.tsx";
 import type { CountersBoard as Board, CountersMove } from "./lesson/counters-board.ts";

@@ -1,4 +1,4 @@
-import { Eye } from "lucide-react";
+import Eye from "lucide-react/icons/eye";
 import { memo, useState } from "react";
 import { CORRECTION_NAME, type SaidLine } from "../../components/words/prompt-words.ts";
 import type { PracticeSettings } from "../../core/light.ts";

@@ -1,4 +1,11 @@
-import { BookOpen, Ear, Eye, Hand, Hash, ListChecks, MessageCircle, Pencil } from "lucide-react";
+import BookOpen from "lucide-react/icons/book-open";
+import Ear from "lucide-react/icons/ear";
+import Eye from "lucide-react/icons/eye";
+import Hand from "lucide-react/icons/hand";
+import Hash from "lucide-react/icons/hash";
+import ListChecks from "lucide-react/icons/list-checks";
+import MessageCircle from "lucide-react/icons/message-circle";
+import Pencil from "lucide-react/icons/pencil";
 import { DICTATION_WORDS } from "../../components/words/dictation-words.ts";
 import type { DictationStep } from "../../core/light.ts";
 import type { Display } from "./lesson/displays.ts";

@@ -1,4 +1,6 @@
-import { Check, Ear, X } from "lucide-react";
+import Check from "lucide-react/icons/check";
+import Ear from "lucide-react/icons/ear";
+import X from "lucide-react/icons/x";
 import { memo, type ReactNode } from "react";
 import { gappedWord } from "../../core/light.ts";
 import type { ElementSize } from "../shared/use-element-size.ts";

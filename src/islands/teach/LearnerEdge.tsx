@@ -1,4 +1,6 @@
-import { Check, Circle, RotateCcw } from "lucide-react";
+import Check from "lucide-react/icons/check";
+import Circle from "lucide-react/icons/circle";
+import RotateCcw from "lucide-react/icons/rotate-ccw";
 import { memo } from "react";
 import { OUTCOME_DEFINITIONS } from "../../core/light.ts";
 import type { Learner } from "../../server/groups/groups.ts";

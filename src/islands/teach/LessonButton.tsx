@@ -1,4 +1,4 @@
-import { ChevronDown } from "lucide-react";
+import ChevronDown from "lucide-react/icons/chevron-down";
 import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 import type { ActivitySeconds } from "./use-activity-clock.ts";

@@ -1,4 +1,4 @@
-import { Check } from "lucide-react";
+import Check from "lucide-react/icons/check";
 import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import type { DefaultOpen } from "./LazyMenu.tsx";
 import { activityName, LESSON_BUTTON, LessonButton, type LessonMenuProps, lessonLabel } from "./LessonButton.tsx";

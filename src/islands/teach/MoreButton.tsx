@@ -1,4 +1,4 @@
-import { MoreHorizontal } from "lucide-react";
+import Ellipsis from "lucide-react/icons/ellipsis";
 import type { Listing, ListPace } from "./lesson/teach-state.ts";
 
 export interface TeachMenuProps {
@@ -29,4 +29,4 @@ export interface TeachMenuProps {
 export const MORE_BUTTON = "button min-h-11 min-w-11 px-2.5";
 export const MORE_LABEL = "More to do with this activity";
 /** The three dots of the menu with what is seldom wanted. */
-export const MoreSign = () => <MoreHorizontal size={18} aria-hidden />;
+export const MoreSign = () => <Ellipsis size={18} aria-hidden />;

@@ -1,4 +1,5 @@
-import { Plus, X } from "lucide-react";
+import Plus from "lucide-react/icons/plus";
+import X from "lucide-react/icons/x";
 import { useState } from "react";
 import { toast } from "sonner";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";

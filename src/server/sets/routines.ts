@@ -1,5 +1,7 @@
 import { randomUUID } from "node:crypto";
-import { formatISO, parseISO, subDays } from "date-fns";
+import { formatISO } from "date-fns/formatISO";
+import { parseISO } from "date-fns/parseISO";
+import { subDays } from "date-fns/subDays";
 import { and, desc, eq, gte, isNull, lt } from "drizzle-orm";
 import type { FilledPart, RoutinePart } from "../../core/light.ts";
 import type { GroupId, RoutineId } from "../../schemas/ids.ts";
