@@ -6,7 +6,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import type { Pattern } from "./patterns.ts";
-import { isTaught, type Needs, needsOf, preparedNeeds, wayMet } from "./prepared.ts";
+import { isTaught, type Needs, needsOf, patternsNeeded, preparedNeeds, unitsNeeded, wayMet } from "./prepared.ts";
 import type { TaughtSet } from "./taught-set.ts";
 
 /** One thing a word needs that has not been taught. */
@@ -42,9 +42,9 @@ export function missingFor(reading: Segmentation, taught: TaughtSet, inflection?
   return missingOf(needsOf(reading, inflection, taught.accent), taught);
 }
 
-function missingOf({ units, patterns }: Needs, taught: TaughtSet): Missing[] {
+function missingOf(needs: Needs, taught: TaughtSet): Missing[] {
   const missing: Missing[] = [];
-  for (const needed of units) {
+  for (const needed of unitsNeeded(needs)) {
     if (isTaught(needed, taught)) continue;
     const { unit, key, place, grapheme, phonemes } = needed;
     missing.push({
@@ -57,7 +57,7 @@ function missingOf({ units, patterns }: Needs, taught: TaughtSet): Missing[] {
       graphemeTaught: [...taught.gpcs.keys()].some((taughtKey) => taughtKey.startsWith(`${grapheme}=`)),
     });
   }
-  for (const group of patterns)
+  for (const group of patternsNeeded(needs))
     if (!group.some((pattern) => taught.patterns.has(pattern)))
       missing.push({ kind: "pattern", pattern: group[0] as Pattern });
   return missing;

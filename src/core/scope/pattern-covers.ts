@@ -33,7 +33,8 @@ const isWeak = ({ grapheme, phonemes }: Unit) =>
   phonemes[0] === "ə" || (grapheme !== "i" && grapheme !== "y" && phonemes[0] === "ɪ");
 
 const NO_PATTERNS: readonly Pattern[] = [];
-const LONGEST_COVERED = 3;
+/** The graphemes that some pattern reads: most have none, and are not looked at. */
+const MAY_BE_COVERED = new Set(["c", "ce", "g", "ge", "le", "a", "e", "i", "o", "u", "y", ...TION, ...TURE]);
 
 /**
  * The patterns that read a unit where they are taught, whether or not its correspondence is: soft c as a rule reads city.
@@ -43,7 +44,7 @@ const LONGEST_COVERED = 3;
 export function coversOf(reading: Segmentation, k: number): readonly Pattern[] {
   const unit = reading.units[k] as Unit;
   const { grapheme, phonemes } = unit;
-  if (grapheme.length > LONGEST_COVERED) return NO_PATTERNS;
+  if (!MAY_BE_COVERED.has(grapheme)) return NO_PATTERNS;
   const sounds = phonemes.join("+");
   const covers: Pattern[] = [];
   if ((grapheme === "c" || grapheme === "ce") && sounds === "s") covers.push("soft-c");

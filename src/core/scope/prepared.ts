@@ -1,4 +1,5 @@
 import { CONTRACTIONS } from "../../data/lexicon/contractions.ts";
+import { getOrMake } from "../get-or-make.ts";
 import { AFFIXES, derivationOf } from "../lexicon/affixes.ts";
 import { ENDINGS } from "../lexicon/endings.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
@@ -7,7 +8,7 @@ import { sameSoundReadings } from "../lexicon/readings.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
-import { teachingKey } from "../spelling/teaching-key.ts";
+import { hasOneU, teachingKey } from "../spelling/teaching-key.ts";
 import { coversOf } from "./pattern-covers.ts";
 import type { Pattern } from "./patterns.ts";
 import { type AnyOf, patternsOfBase } from "./patterns-needed.ts";
@@ -29,34 +30,28 @@ export interface NeededUnit {
 /** What one way of reading a word needs of a taught set: looked up thousands of times, worked out once. */
 export interface Needs {
   readonly reading: Segmentation;
-  readonly units: readonly NeededUnit[];
-  /** Of each of these one has to be taught. */
-  readonly patterns: readonly AnyOf[];
-  /** All of it as indices into `NEEDS`. */
+  /** All of it as indices into `NEEDS`: correspondences in the order of the word, then patterns. */
   readonly indices: readonly number[];
 }
 
-/** Everything that some word needs, each once: a thousand things, where the words that need them are tens of thousands. */
+/** Everything that some word needs, each once: a few thousand things, where the words that need them are tens of thousands. */
 const NEEDS: (NeededUnit | AnyOf)[] = [];
 const INDEX_OF = new Map<string, number>();
 
 function indexOf(need: NeededUnit | AnyOf): number {
-  const name = isAnyOf(need) ? need.join(" ") : `${need.key} ${need.place} ${need.coveredBy}`;
-  let index = INDEX_OF.get(name);
-  if (index === undefined) {
-    index = NEEDS.push(need) - 1;
-    INDEX_OF.set(name, index);
-  }
-  return index;
+  const name = isAnyOf(need) ? need.join(" ") : `${need.key} ${need.place} ${need.unit} ${need.coveredBy}`;
+  return getOrMake(INDEX_OF, name, () => NEEDS.push(need) - 1);
 }
 
 const isAnyOf = (need: NeededUnit | AnyOf): need is AnyOf => Array.isArray(need);
+const isNeededUnit = (need: NeededUnit | AnyOf): need is NeededUnit => !isAnyOf(need);
+const needAt = (index: number) => NEEDS[index] as NeededUnit | AnyOf;
 
-function needsFrom(reading: Segmentation, units: readonly NeededUnit[], patterns: readonly AnyOf[]): Needs {
-  const indices = units.map(indexOf);
-  for (const group of patterns) indices.push(indexOf(group));
-  return { reading, units, patterns, indices };
-}
+/** The correspondences that a way of reading needs, in the order of the word. */
+export const unitsNeeded = ({ indices }: Needs): NeededUnit[] => indices.map(needAt).filter(isNeededUnit);
+
+/** The patterns that a way of reading needs: of each of these one has to be taught. */
+export const patternsNeeded = ({ indices }: Needs): AnyOf[] => indices.map(needAt).filter(isAnyOf);
 
 /** What a word has on, and how many of its units that is. */
 interface PutOn {
@@ -81,25 +76,40 @@ export function needsOf(
 }
 
 function needsAsSpelled(reading: Segmentation, accent: AccentSettings, on?: PutOn, isPossessive = false): Needs {
-  const { seam } = reading;
-  const apostrophe = reading.units.some(({ grapheme }) => grapheme.includes("'"));
-  const plain = apostrophe ? reading.units.filter(({ grapheme }) => !grapheme.includes("'")) : reading.units;
-  const base = plain.slice(on?.atStart ?? 0, plain.length - (on?.atEnd ?? 0));
-  const units = base.map((unit, n): NeededUnit => {
-    const k = reading.units.indexOf(unit);
-    const endsWord = n === base.length - 1 || (seam !== undefined && reading.units[k + 1]?.letters[0] === seam);
-    return neededUnit(reading, accent, k, endsWord ? "end" : n === 0 || unit.letters[0] === seam ? "start" : "inside");
+  const { seam, units } = reading;
+  const apostrophe = units.some(({ grapheme }) => grapheme.includes("'"));
+  const plain = apostrophe ? units.filter(({ grapheme }) => !grapheme.includes("'")) : units;
+  const base = on ? plain.slice(on.atStart, plain.length - on.atEnd) : plain;
+  const indices = base.map((unit, n) => {
+    const k = units.indexOf(unit);
+    const endsWord = n === base.length - 1 || (seam !== undefined && units[k + 1]?.letters[0] === seam);
+    return indexOfUnit(reading, accent, k, endsWord ? "end" : n === 0 || unit.letters[0] === seam ? "start" : "inside");
   });
-  const patterns = patternsOfBase(reading, base);
-  if (on) patterns.unshift([on.pattern]);
-  if (apostrophe) patterns.push([isPossessive ? "possessive" : "contraction"]);
-  return needsFrom(reading, units, patterns);
+  if (on) indices.push(indexOf([on.pattern]));
+  for (const group of patternsOfBase(reading, base)) indices.push(indexOf(group));
+  if (apostrophe) indices.push(indexOf([isPossessive ? "possessive" : "contraction"]));
+  return { reading, indices };
 }
 
-function neededUnit(reading: Segmentation, accent: AccentSettings, k: number, place: UnitPlace): NeededUnit {
-  const { grapheme, phonemes } = reading.units[k] as Unit;
-  const key = teachingKey(grapheme, phonemes, accent);
-  return { unit: k, grapheme, phonemes, key, place, coveredBy: coversOf(reading, k) };
+/** Of a unit that no pattern reads, its index in `NEEDS`, by where it stands: words share their units. */
+type ByPlace = Map<number, number>;
+const INDEX_OF_UNIT = new WeakMap<Unit, ByPlace>();
+const INDEX_OF_UNIT_WITH_ONE_U = new WeakMap<Unit, ByPlace>();
+const PLACES: readonly UnitPlace[] = ["start", "inside", "end"];
+
+function indexOfUnit(reading: Segmentation, accent: AccentSettings, k: number, place: UnitPlace): number {
+  const unit = reading.units[k] as Unit;
+  const coveredBy = coversOf(reading, k);
+  const { grapheme, phonemes } = unit;
+  const make = () =>
+    indexOf({ unit: k, grapheme, phonemes, key: teachingKey(grapheme, phonemes, accent), place, coveredBy });
+  if (coveredBy.length > 0) return make();
+  const known = hasOneU(accent) ? INDEX_OF_UNIT_WITH_ONE_U : INDEX_OF_UNIT;
+  return getOrMake(
+    getOrMake(known, unit, () => new Map()),
+    k * PLACES.length + PLACES.indexOf(place),
+    make,
+  );
 }
 
 /** How a base was changed when something was put on (drop e, double the consonant, y to i); undefined when it was not. */
@@ -123,9 +133,9 @@ function needsByBase(
 ): Needs | undefined {
   const change = changeOf(word, base.word, letters);
   if (!change) return undefined;
-  const { units, patterns } = needsAsSpelled(base.readings[0], accent);
-  const ofBase = units.map((unit) => ({ ...unit, unit: -1 }));
-  return needsFrom(reading, ofBase, [[pattern], [change], ...patterns]);
+  const ofBase = needsAsSpelled(base.readings[0], accent);
+  const units = unitsNeeded(ofBase).map((unit) => ({ ...unit, unit: -1 }));
+  return { reading, indices: [...units, [pattern], [change], ...patternsNeeded(ofBase)].map(indexOf) };
 }
 
 /** The ways to read a word: as it is spelled, and by its base; the second is worked out when the first does not do. */
@@ -218,7 +228,7 @@ function metBy(taught: TaughtSet): IsMet {
 function makeIsMet(taught: TaughtSet): IsMet {
   const met: (boolean | undefined)[] = [];
   const look = (index: number): boolean => {
-    const need = NEEDS[index] as NeededUnit | AnyOf;
+    const need = needAt(index);
     const isThere = isAnyOf(need) ? need.some((pattern) => taught.patterns.has(pattern)) : isTaught(need, taught);
     met[index] = isThere;
     return isThere;
@@ -244,7 +254,7 @@ export function patternsIn(entry: LexiconWord, lexicon: Lexicon): ReadonlySet<Pa
   if (!shown) {
     const needs = preparedNeeds(entry, lexicon);
     const found = new Set(
-      needs.flatMap(({ patterns, units }) => [...patterns.flat(), ...units.flatMap((u) => u.coveredBy)]),
+      needs.flatMap((way) => [...patternsNeeded(way).flat(), ...unitsNeeded(way).flatMap((unit) => unit.coveredBy)]),
     );
     // A base of one syllable with something on is no word of two syllables to teach them by.
     if ([...found].some((pattern) => /^(?:suffix|prefix)-/.test(pattern)) && entry.syllables === 2)

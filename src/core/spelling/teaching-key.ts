@@ -23,6 +23,9 @@ const TAUGHT_AS: Readonly<Record<string, string>> = {
   "a=er": "a=e",
 };
 
+/** The one thing of an accent that `teachingKey` goes by. */
+export const hasOneU = (accent: AccentSettings): boolean => accent.mergers.includes("northern-u");
+
 /**
  * What a correspondence is taught as: its row of the table. Unlike `correspondenceKey`, which says what sounds alike,
  * one row never teaches another: the a of ball is not the a of swan, however a school says them. Only where cup and put
@@ -34,6 +37,6 @@ export function teachingKey(
   accent: AccentSettings = GENERAL_AMERICAN,
 ): string {
   const id = gpcId(grapheme, phonemes);
-  if (id === "u=ʊ" && accent.mergers.includes("northern-u")) return "u=ʌ";
+  if (id === "u=ʊ" && hasOneU(accent)) return "u=ʌ";
   return TAUGHT_AS[id] ?? id;
 }
