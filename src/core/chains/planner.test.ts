@@ -329,7 +329,6 @@ describe("the search against every path there is", () => {
       nonsense: new Set(),
       fixed: [],
       must: [],
-      used: new Set(),
     });
     const { steps, entries, rule } = problem;
     let best: number | undefined;

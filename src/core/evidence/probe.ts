@@ -1,6 +1,6 @@
 import { EDGE_KINDS, type WordGraph } from "../chains/graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../chains/moves.ts";
-import { FAMILIAR, isCandidate } from "../chains/planner/candidates.ts";
+import { candidateTest, FAMILIAR } from "../chains/planner/candidates.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
 import type { ChainRequest } from "../chains/request.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
@@ -196,8 +196,7 @@ function wordsToAsk({ taught, never = [], allowLists }: ProbeRequest, lexicon: L
   const graph = graphOf(lexicon, "graphemes", FAMILIAR);
   const plan = { taught, allowLists, length: 3, seed: 0, focus: [], contrasts: [] };
   const kept = new Set(never);
-  const mayBeAsked = graph.words.flatMap((entry, node) =>
-    !kept.has(entry.word) && isCandidate(entry, plan, lexicon) ? [node] : [],
-  );
+  const isFitting = candidateTest(plan, lexicon);
+  const mayBeAsked = graph.words.flatMap((entry, node) => (!kept.has(entry.word) && isFitting(entry) ? [node] : []));
   return { graph, mayBeAsked };
 }

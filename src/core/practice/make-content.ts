@@ -1,5 +1,5 @@
 import { edgesFrom } from "../chains/graph/word-graph.ts";
-import { isCandidate } from "../chains/planner/candidates.ts";
+import { candidateTest } from "../chains/planner/candidates.ts";
 import { graphOf } from "../chains/planner/graphs.ts";
 import { familySet } from "../families/family-set.ts";
 import { LEAST_IN_A_BIN, MOST_IN_A_BIN } from "../families/limits.ts";
@@ -233,7 +233,7 @@ export function neighboursOf(word: string, { request, today, lexicon }: Making):
   return edgesFrom(graph, node, ["change"])
     .map(({ to }) => graph.words[to])
     .filter((entry) => entry !== undefined)
-    .filter((entry) => isCandidate(entry, { ...rules, mode: "building" }, lexicon))
+    .filter(candidateTest({ ...rules, mode: "building" }, lexicon))
     .filter(({ word: other }) => !today.heldBack.includes(other) && !request.never?.includes(other))
     .sort((a, b) => a.familiarity - b.familiarity || b.zipf - a.zipf)
     .map(({ word: other }) => other);

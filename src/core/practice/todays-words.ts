@@ -1,5 +1,5 @@
 import { isNearPair } from "../chains/flags.ts";
-import { FAMILIAR, isCandidate } from "../chains/planner/candidates.ts";
+import { candidateTest, FAMILIAR } from "../chains/planner/candidates.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { type ChainRequest, MIN_CHAIN_LENGTH } from "../chains/request.ts";
 import { inflectionOf } from "../lexicon/inflection.ts";
@@ -45,7 +45,7 @@ export function todaysWords(request: LessonRequest, lexicon: Lexicon): TodaysWor
     if (Array.isArray(plans)) chain = plans[0]?.words ?? [];
   }
   const rules = { ...chainRequest(wanted), leastFamiliar: LEAST_FAMILIAR_HELD_BACK } as const;
-  const usable = lexicon.words.filter((entry) => isCandidate(entry, rules, lexicon));
+  const usable = lexicon.words.filter(candidateTest(rules, lexicon));
   const never = new Set(request.never);
   const fresh = usable.filter(({ word }) => !never.has(word));
   const familiar = fresh.filter(({ familiarity }) => familiarity <= FAMILIAR);

@@ -33,13 +33,19 @@ export function fitsTheBox(entry: LexiconWord, { tiles, taps }: Pick<ChainReques
  * showable (`refusalOf`).
  */
 export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: Lexicon): boolean {
-  return (
-    entry.familiarity <= (request.leastFamiliar ?? FAMILIAR) &&
-    clearWords(request, lexicon, entry.familiarity).has(entry) &&
+  return candidateTest(request, lexicon)(entry);
+}
+
+/** `isCandidate` for many words: what all of them have in common is looked up once. */
+export function candidateTest(request: ChainRequest, lexicon: Lexicon): (entry: LexiconWord) => boolean {
+  const { leastFamiliar = FAMILIAR, mode } = request;
+  const clear = new Map<Familiarity, ReadonlySet<LexiconWord>>();
+  return (entry) =>
+    entry.familiarity <= leastFamiliar &&
+    getOrMake(clear, entry.familiarity, () => clearWords(request, lexicon, entry.familiarity)).has(entry) &&
     isFit(entry.suitability, request) &&
-    (request.mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
-    fitsTheBox(entry, request)
-  );
+    (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
+    fitsTheBox(entry, request);
 }
 
 type ByLevel = Map<Familiarity, ReadonlySet<LexiconWord>>;

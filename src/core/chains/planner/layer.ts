@@ -29,6 +29,8 @@ export interface Choosing {
 
 /** Paths beyond this many times the width are cut by their hope alone before they are sorted. */
 const SORTED_AT_MOST = 8;
+/** How many times the width is sorted first. */
+const FIRST_PIECE = 2;
 const NEVER = Number.NEGATIVE_INFINITY;
 
 /**
@@ -132,48 +134,65 @@ export class Layer {
 
   /** The paths of most hope, in a stable order; and the most hope among those let go. */
   mostHopeful({ width, eachWord, states }: Choosing): { readonly paths: readonly Path[]; readonly letGo: number } {
-    const hopes = this.#hopes;
-    const few: number[] = [];
-    let letGo = NEVER;
-    const most = width * SORTED_AT_MOST;
-    const least = this.#size > most ? nthLargest(hopes.slice(0, this.#size), most) : NEVER;
-    let within = 0;
-    for (let n = 0; n < this.#size; n++) {
-      const hope = hopes[n] as number;
-      if (hope >= least) within++;
-      else letGo = Math.max(letGo, hope);
-      if (hope >= least || this.#done[n] !== 0) few.push(n);
-    }
-    if (this.#size > most && within > most) letGo = least;
+    const hopes = this.#hopes.subarray(0, this.#size);
     if (this.#size <= width && eachWord === Number.POSITIVE_INFINITY)
-      return { paths: few.map((n) => this.#pathAt(n)), letGo: NEVER };
-    // Sorting keeps the order of equals.
-    few.sort((a, b) => (hopes[b] as number) - (hopes[a] as number));
+      return { paths: Array.from(hopes, (_, n) => this.#pathAt(n)), letGo: NEVER };
+    const hasErrands = this.#problem.must.length > 0;
+    const most = width * SORTED_AT_MOST;
     const ending = new Map<number, number>();
     const full = new Map<number, number>();
     const paths: Path[] = [];
-    for (const n of few) {
-      const done = this.#done[n] as number;
-      // Paths that have met different words do not crowd one another out.
-      const inBucket = full.get(done) ?? 0;
-      const key = ((this.#nodes[n] as number) * states + (this.#states[n] as number)) * 64 + done;
-      const same = ending.get(key) ?? 0;
-      if (inBucket >= width || same >= eachWord) {
-        letGo = Math.max(letGo, hopes[n] as number);
-        continue;
+    let letGo = NEVER;
+    let below = Number.POSITIVE_INFINITY;
+    // Taken a piece at a time: as a rule the first has enough, and the others need not be sorted.
+    for (let count = hasErrands ? most : width * FIRST_PIECE; ; count = Math.min(count * 2, most)) {
+      const least = this.#size > count ? nthLargest(hopes.slice(), count) : NEVER;
+      for (const n of this.#sorted(hopes, least, below)) {
+        const done = this.#done[n] as number;
+        // Paths that have met different words do not crowd one another out.
+        const inBucket = full.get(done) ?? 0;
+        const key = ((this.#nodes[n] as number) * states + (this.#states[n] as number)) * 64 + done;
+        const same = ending.get(key) ?? 0;
+        if (inBucket >= width || same >= eachWord) {
+          letGo = Math.max(letGo, hopes[n] as number);
+          continue;
+        }
+        full.set(done, inBucket + 1);
+        ending.set(key, same + 1);
+        paths.push(this.#pathAt(n));
       }
-      full.set(done, inBucket + 1);
-      ending.set(key, same + 1);
-      paths.push(this.#pathAt(n));
+      below = least;
+      if (below === NEVER || count >= most || (!hasErrands && paths.length >= width)) break;
     }
+    for (const hope of hopes) if (hope < below && hope > letGo) letGo = hope;
     return { paths, letGo };
+  }
+
+  /** The paths whose hope is from `least` up to `below`, the most first; those that have met a word in any case. */
+  #sorted(hopes: Float64Array, least: number, below: number): number[] {
+    const piece: number[] = [];
+    for (let n = 0; n < hopes.length; n++) {
+      const hope = hopes[n] as number;
+      if ((hope >= least && hope < below) || this.#done[n] !== 0) piece.push(n);
+    }
+    // Sorting keeps the order of equals.
+    return piece.sort((a, b) => (hopes[b] as number) - (hopes[a] as number));
   }
 
   /** The paths of the highest score, best first. @param allDone what `done` must be @param most how many */
   best(allDone: number, most: number): readonly Path[] {
     const scores = this.#scores;
-    return Array.from({ length: this.#size }, (_, n) => n)
-      .filter((n) => this.#done[n] === allDone)
+    const finished: number[] = [];
+    for (let n = 0; n < this.#size; n++) if (this.#done[n] === allDone) finished.push(n);
+    const least =
+      finished.length > most
+        ? nthLargest(
+            Float64Array.from(finished, (n) => scores[n] as number),
+            most,
+          )
+        : NEVER;
+    return finished
+      .filter((n) => (scores[n] as number) >= least)
       .sort((a, b) => (scores[b] as number) - (scores[a] as number))
       .slice(0, most)
       .map((n) => this.#pathAt(n));

@@ -8,10 +8,18 @@ import type { WordGraph } from "../graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../moves.ts";
 import { type ChainRequest, MAX_CHAIN_LENGTH, MAX_MUST_INCLUDE, MIN_CHAIN_LENGTH } from "../request.ts";
 import type { ScoreParts } from "../scoring.ts";
-import { FAMILIAR, fitsTheBox, isCandidate, isEarsOnly, nonsenseFor } from "./candidates.ts";
+import { candidateTest, FAMILIAR, fitsTheBox, isEarsOnly, nonsenseFor } from "./candidates.ts";
 import { scoreOf, scoreParts } from "./chain-score.ts";
 import { graphAround, graphWith } from "./graphs.ts";
-import { degreeOf, distancesTo, makeProblem, mostNonsense, type Problem, type ProblemInput } from "./problem.ts";
+import {
+  degreeOf,
+  distancesTo,
+  keptFrom,
+  makeProblem,
+  mostNonsense,
+  type Problem,
+  type ProblemInput,
+} from "./problem.ts";
 import type { NamedAs, NoChainReason } from "./reasons.ts";
 import { SEARCH_BUDGET, type SearchOptions, search } from "./search.ts";
 
@@ -127,7 +135,6 @@ function attempt(
     nonsense: supply.nonsense,
     fixed: laid.fixed,
     must: laid.must,
-    used: new Set(),
   };
   const plain = makeProblem(input);
   const alone = laid.named.find(({ word }) => degreeOf(plain.steps, plain.indexOf.get(word) as number) === 0);
@@ -137,7 +144,7 @@ function attempt(
   let longest = 0;
   for (let turn = 0; turn < wanted * 2 && chosen.length < wanted; turn++) {
     const used = new Set(chosen.flatMap(({ words }) => words).filter((word) => !namedWords.has(word)));
-    const problem = turn === 0 ? plain : makeProblem({ ...input, used });
+    const problem = turn === 0 ? plain : keptFrom(plain, used);
     const options: SearchOptions = budget === undefined ? {} : { budget };
     const result = request.closed ? searchClosed(problem, options) : search(problem, options);
     longest = Math.max(longest, result.longest);
@@ -179,7 +186,8 @@ function supplyFor(request: ChainRequest, lexicon: Lexicon, named: readonly Name
   // A school's never-list may be long, and every word of ours is held against it.
   const never = new Set(request.never);
   const isAllowed = (entry: LexiconWord) => !never.has(entry.word);
-  const isReal = (entry: LexiconWord) => isAllowed(entry) && isCandidate(entry, request, lexicon);
+  const isFitting = candidateTest(request, lexicon);
+  const isReal = (entry: LexiconWord) => isAllowed(entry) && isFitting(entry);
   const around = (by: StepUnits) => {
     const words = named.map(({ word }) => word);
     return graphAround(words, lexicon, by, request.leastFamiliar ?? FAMILIAR);

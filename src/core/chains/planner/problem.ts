@@ -76,8 +76,6 @@ export interface ProblemInput {
   /** Places laid down and words that must come in, as spellings. */
   readonly fixed: readonly (string | undefined)[];
   readonly must: readonly string[];
-  /** Words to keep away from, because another plan has them. */
-  readonly used: ReadonlySet<string>;
 }
 
 /** What a word's familiarity is worth, from 1 to 4: a child of five should know it. */
@@ -111,7 +109,7 @@ export function makeProblem(input: ProblemInput): Problem {
     return {
       aims: worth,
       commonness: nonsense.has(entry.word) ? WEIGHT.nonsense : common,
-      freshness: (recent.has(entry.word) ? WEIGHT.recent : 0) + (input.used.has(entry.word) ? USED : 0),
+      freshness: recent.has(entry.word) ? WEIGHT.recent : 0,
       level: levelWorth(request, tokens.length),
       luck: luck[node] as number,
     };
@@ -139,6 +137,21 @@ export function makeProblem(input: ProblemInput): Problem {
     }),
     must: input.must.map((word) => indexOf.get(word) as number),
     rule: positionRule(request.positions ?? "any", request.longestRun, request.length - 1),
+  };
+}
+
+/** The same problem, kept away from some words, because another plan has them. */
+export function keptFrom(problem: Problem, used: ReadonlySet<string>): Problem {
+  const { steps, entries } = problem;
+  const cost = Float64Array.from(entries, ({ word }) => (used.has(word) ? USED : 0));
+  return {
+    ...problem,
+    wordScore: problem.wordScore.map((score, node) => score + (cost[node] as number)),
+    wordParts: (node) => {
+      const parts = problem.wordParts(node);
+      return { ...parts, freshness: parts.freshness + (cost[node] as number) };
+    },
+    steps: { ...steps, mostGained: steps.mostGained.map((gain, e) => gain + (cost[steps.to[e] as number] as number)) },
   };
 }
 
