@@ -217,9 +217,9 @@ describe("place facts hold in the whole list", () => {
     expect(after / all).toBeGreaterThan(0.97);
   });
   it("letters and phonemes always add up", () => {
-    for (const reading of lead) {
-      expect(reading.units.flatMap((unit) => unit.letters)).toHaveLength(reading.word.length);
-      expect(phonemesOf(reading).every((id) => id.length > 0)).toBe(true);
-    }
+    const addsUp = (reading: (typeof lead)[number]) =>
+      reading.units.flatMap((unit) => unit.letters).length === reading.word.length &&
+      phonemesOf(reading).every((id) => id.length > 0);
+    expect(lead.filter((reading) => !addsUp(reading)).map(({ word }) => word)).toEqual([]);
   });
 });

@@ -72,6 +72,7 @@ const ALL = MADE.flatMap(({ sentences }) => sentences.map(({ text }) => text));
 describe("sentences, 300 at every third step of every order", () => {
   it("every word is decodable, taught as an irregular word, or a name that is read by rule", () => {
     const names = new Set(SENTENCE_NAMES.map((name) => name.toLowerCase()));
+    const unfit: string[] = [];
     for (const { taught, sentences } of MADE) {
       const known = new Map<string, boolean>();
       for (const { text } of sentences)
@@ -83,19 +84,24 @@ describe("sentences, 300 at every third step of every order", () => {
                 ? taught.patterns.has("possessive") && names.has(word.slice(0, -2))
                 : names.has(word)));
           known.set(word, fits);
-          expect(fits, `${word} in "${text}"`).toBe(true);
+          if (!fits) unfit.push(`${word} in "${text}"`);
         }
     }
+    expect(unfit).toEqual([]);
   });
 
   it("begin with a capital, end with a stop, have no word twice but the little ones, and the right article", () => {
-    for (const text of ALL) {
-      expect(text).toMatch(/^[A-Z][A-Za-z', ]+[.?]$/);
-      expect(text, "a before a vowel").not.toMatch(/\b[Aa] [aeio]/);
-      expect(text, "an before a consonant").not.toMatch(/\b[Aa]n [^aeiou]/);
-      const words = text.toLowerCase().match(/[a-z]{4,}/g) ?? [];
-      expect(new Set(words).size, text).toBe(words.length);
-    }
+    expect(ALL.filter((text) => !/^[A-Z][A-Za-z', ]+[.?]$/.test(text))).toEqual([]);
+    expect(
+      ALL.filter((text) => /\b[Aa] [aeio]/.test(text)),
+      "a before a vowel",
+    ).toEqual([]);
+    expect(
+      ALL.filter((text) => /\b[Aa]n [^aeiou]/.test(text)),
+      "an before a consonant",
+    ).toEqual([]);
+    const wordsOf = (text: string) => text.toLowerCase().match(/[a-z]{4,}/g) ?? [];
+    expect(ALL.filter((text) => new Set(wordsOf(text)).size !== wordsOf(text).length)).toEqual([]);
   });
 
   it("from the second quarter of an order on there are at least 200", () => {
