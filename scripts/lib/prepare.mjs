@@ -66,7 +66,12 @@ export async function buildWhenNeeded() {
   try {
     await promisify(execFile)("npx", ["astro", "build"], {
       maxBuffer: 64 * 1024 * 1024,
-      env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" },
+      // Room for what is made and thrown away at once, in MB: collecting it took a sixth of the time.
+      env: {
+        ...process.env,
+        ASTRO_TELEMETRY_DISABLED: "1",
+        NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ""} --max-semi-space-size=64`,
+      },
     });
   } catch (error) {
     console.error(String(error.stdout ?? ""), String(error.stderr ?? error));
