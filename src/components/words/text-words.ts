@@ -33,6 +33,25 @@ export function targetName(target: TextTarget): string {
   }
 }
 
+/**
+ * What sentences were made for, and what of it none of them has.
+ *
+ * @param sentences with the targets that each has, by index; undefined while they are being made
+ */
+export function madeForText(
+  targets: readonly TextTarget[],
+  sentences: readonly { readonly targets: readonly number[] }[] | undefined,
+): string {
+  if (targets.length === 0) return "Of words that this group can read. Look for something, and they are made for it.";
+  const named = (some: readonly TextTarget[]) => some.map(targetName).join(", ");
+  if (!sentences || sentences.length === 0) return `For ${named(targets)}.`;
+  const isMet = (k: number) => sentences.some((sentence) => sentence.targets.includes(k));
+  const met = targets.filter((_, k) => isMet(k));
+  const unmet = targets.filter((_, k) => !isMet(k));
+  if (met.length === 0) return `None can be made with ${named(unmet)}: these are of words that this group can read.`;
+  return `Made for ${named(met)}.${unmet.length > 0 ? ` None can be made with ${named(unmet)}.` : ""}`;
+}
+
 /** Why a word does not count: `"win has no wh"`. */
 export function lookAlikeWords(word: string, why: LookAlike, target: TextTarget): string {
   switch (why.code) {

@@ -23,8 +23,9 @@ describe("makeSentences", () => {
   it("are ranked for what is looked for, and vary in their words and frames", () => {
     const targets = [{ by: "gpc", gpc: "sh=ʃ" }] as const;
     const made = makeSentences({ taught: taughtAt(SHORT, 20), count: 20, seed: 1, targets });
-    for (const { text, hits } of made) {
+    for (const { text, hits, targets } of made) {
       expect(hits).toBeGreaterThan(0);
+      expect(targets).toEqual([0]);
       expect(checkText(text, taughtAt(SHORT, 20), ["sh=ʃ"]).targets).toBe(hits);
     }
     expect(new Set(made.flatMap(({ words }) => words)).size).toBeGreaterThan(25);

@@ -1,4 +1,5 @@
 import { FAMILIAR } from "../chains/planner/candidates.ts";
+import { getOrMake } from "../get-or-make.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -47,6 +48,8 @@ export interface Sentence {
   readonly words: readonly string[];
   /** How many units of it are targets. */
   readonly hits: number;
+  /** Which of the targets it has, by index. */
+  readonly targets: readonly number[];
   /** The words that were put into its frame, names left aside, each with the part of speech that it is there. */
   readonly slots: readonly { readonly word: string; readonly part: SlotPart }[];
 }
@@ -145,7 +148,7 @@ function choose(made: readonly Made[], count: number): Sentence[] {
     }
     for (const base of one.bases) said.set(base, (said.get(base) ?? 0) + 1);
     framed.set(one.frame, (framed.get(one.frame) ?? 0) + 1);
-    chosen.push({ text: one.text, words: one.words, hits: one.hits, slots: one.slots });
+    chosen.push({ text: one.text, words: one.words, hits: one.hits, targets: one.targets, slots: one.slots });
   }
   return chosen;
 }
@@ -178,8 +181,8 @@ interface FittingWords {
   readonly fill: (slot: Slot) => readonly FitFiller[];
   /** Those of them that have a target in them. */
   readonly fillWithHit: (slot: Slot) => readonly FitFiller[];
-  /** Units of a word that are targets. */
-  readonly hitsIn: (word: string) => number;
+  /** Units of a word that are targets, a count for each target. */
+  readonly hitsIn: (word: string) => readonly number[];
 }
 
 function fittingFillers({ taught, targets = [], ...rules }: SentenceRules, lexicon: Lexicon): FittingWords {
@@ -187,17 +190,12 @@ function fittingFillers({ taught, targets = [], ...rules }: SentenceRules, lexic
   const judged = (word: string) => judge({ spelling: normaliseSpelling(word), hasCapital: /^[A-Z]/.test(word) });
   // The first word of a frame has a capital for its place: it is no name.
   const fits = (word: string) => judge({ spelling: word.toLowerCase(), hasCapital: false }).fits;
-  const hits = new Map<string, number>();
-  const hitsIn = (word: string): number => {
-    if (targets.length === 0) return 0;
-    let count = hits.get(word);
-    if (count === undefined) {
-      const reading = judged(word).judged.reading;
-      count = reading ? targets.reduce((sum, target) => sum + matchTarget(reading, target, lexicon).hits.length, 0) : 0;
-      hits.set(word, count);
-    }
-    return count;
-  };
+  const hits = new Map<string, readonly number[]>();
+  const hitsIn = (word: string): readonly number[] =>
+    getOrMake(hits, word, () => {
+      const reading = targets.length > 0 ? judged(word).judged.reading : undefined;
+      return targets.map((target) => (reading ? matchTarget(reading, target, lexicon).hits.length : 0));
+    });
   const known = new Map<string, readonly FitFiller[]>();
   const knownWithHit = new Map<string, readonly FitFiller[]>();
   const fill = ({ slot, class: name, form }: Slot): readonly FitFiller[] => {
@@ -212,7 +210,7 @@ function fittingFillers({ taught, targets = [], ...rules }: SentenceRules, lexic
           const [first = ""] = reading ? phonemesOf(reading) : [];
           return {
             ...filler,
-            hits: hitsIn(filler.text),
+            hits: totalOf(hitsIn(filler.text)),
             startsWithVowel: reading ? isVowel(first) : /^[aeiou]/i.test(filler.text),
             unfamiliar: (entry?.familiarity ?? 1) > FAMILIAR ? 1 : 0,
             names: [filler.base, name, `${name}/${filler.base}`, ...classesOf(filler.base)],
@@ -232,6 +230,8 @@ function fittingFillers({ taught, targets = [], ...rules }: SentenceRules, lexic
   };
   return { fits, hitsIn, fill, fillWithHit };
 }
+
+const totalOf = (counts: readonly number[]): number => counts.reduce((sum, count) => sum + count, 0);
 
 interface Filled extends Sentence {
   readonly bases: readonly string[];
@@ -292,11 +292,13 @@ function written(frame: Frame, chosen: readonly Chosen[], words: FittingWords): 
   }
   text = `${text[0]?.toUpperCase()}${text.slice(1)}`;
   const spellings = text.match(/[A-Za-z][A-Za-z']*/g) ?? [];
-  const hits = spellings.reduce((sum, word) => sum + words.hitsIn(word), 0);
+  const hits = spellings.map((word) => words.hitsIn(word));
+  const targets = (hits[0] ?? []).flatMap((_, target) => (hits.some((counts) => counts[target]) ? [target] : []));
   return {
     text,
     words: spellings.map(normaliseSpelling),
-    hits,
+    hits: totalOf(hits.flat()),
+    targets,
     slots: chosen.flatMap(({ class: name, filler }) =>
       /^[A-Z]/.test(filler.text) ? [] : [{ word: normaliseSpelling(filler.text), part: partOfClass(name) }],
     ),

@@ -1,7 +1,7 @@
 import { useCallback, useState } from "react";
 import { RowsToCome, Working } from "../../components/ui/Working.tsx";
 import { counted } from "../../components/words/counted.ts";
-import { targetName } from "../../components/words/text-words.ts";
+import { madeForText } from "../../components/words/text-words.ts";
 import type { TextTarget } from "../../core/light.ts";
 import { useAnswer } from "../shared/use-answer.ts";
 import type { TextWorkerClient } from "./text-worker-client.ts";
@@ -32,11 +32,7 @@ export function SentencesPanel({ worker, rules, targets, onPick, onLittleText }:
   return (
     <div className="flex flex-col gap-3 p-4">
       <p className="flex items-center gap-3">
-        <span className="min-w-0 flex-1 text-[14px] text-quiet">
-          {targets.length > 0
-            ? `Made for ${targets.map(targetName).join(", ")}.`
-            : "Of words that this group can read. Look for something, and they are made for it."}
-        </span>
+        <span className="min-w-0 flex-1 text-[14px] text-quiet">{madeForText(targets, sentences)}</span>
         <button
           type="button"
           className="button shrink-0"
