@@ -30,7 +30,8 @@ interface KindWords<C> {
 }
 
 const words = ({ words }: { readonly words: readonly string[] }): ActivityLine => ({ words, note: "" });
-const itemCount = (content: ActivityContent) => `${itemsOfContent(content)} items`;
+/** The number and its word stay on one line. */
+const itemCount = (content: ActivityContent) => `${itemsOfContent(content)}\u00a0items`;
 
 /** The words for every kind of activity, one entry each: the twin of ACTIVITY_KINDS. */
 export const ACTIVITY_WORDS: { readonly [K in ActivityKind]: KindWords<ContentOfKind<K>> } = {

@@ -33,7 +33,7 @@ export function ActivityDetails({ activity, canEdit, onChange, onEdit }: Props) 
   const { settings, content } = activity;
   const set = (change: Partial<PracticeSettings>) => onChange({ settings: { ...settings, ...change } });
   return (
-    <div className="grid grid-cols-3 gap-3 bg-paper/60 px-14 pt-1 pb-4">
+    <div className="grid grid-cols-1 gap-3 bg-paper/60 px-5 pt-1 pb-4 sm:grid-cols-2 md:px-14 lg:grid-cols-3">
       <Select
         label="Turns"
         value={settings.turns}
@@ -161,7 +161,7 @@ function EditContent({
   const hasChanged = fields.some((field) => shownIn(field).trim() !== FIELDS[field].shown(content));
   return (
     <form
-      className="col-span-3 flex items-end gap-2"
+      className="col-span-full flex flex-wrap items-end gap-2 sm:flex-nowrap"
       onSubmit={(event) => {
         event.preventDefault();
         const edits = fields.map((field) => FIELDS[field].read(shownIn(field)));
@@ -179,7 +179,7 @@ function EditContent({
             setTyped({ ...typed, [field]: event.target.value }),
         };
         return (
-          <div key={field} className="flex-1">
+          <div key={field} className="flex-1 max-sm:basis-full">
             <label className="label mb-1" htmlFor={`${activityId} ${field}`}>
               {label}
             </label>
