@@ -204,9 +204,12 @@ test("the lesson is drafted, changed, made to fit, and printed for the helper", 
   await expect(chain.locator("span.font-learner")).toHaveText(/cat\s+cap\s+map/);
   await chain.getByRole("combobox", { name: /^Help/ }).selectOption("at sight");
   await chain.getByLabel("Seconds to think before help").fill("3");
-  await page.reload();
-  await alive(page);
-  await expect(chain).toContainText("at sight · 3 seconds to think");
+  // What was changed a moment ago may still be on its way when the page asks for the plan.
+  await expect(async () => {
+    await page.reload();
+    await alive(page);
+    await expect(chain).toContainText("at sight · 3 seconds to think", { timeout: 1000 });
+  }).toPass();
   // Taught from the plan, as the activity says: at sight, the word stands whole.
   await chain.getByRole("button", { name: "Teach" }).click();
   await page.waitForURL(/\/teach\//);
