@@ -39,7 +39,8 @@ const NEEDS: (NeededUnit | AnyOf)[] = [];
 const INDEX_OF = new Map<string, number>();
 
 function indexOf(need: NeededUnit | AnyOf): number {
-  const name = isAnyOf(need) ? need.join(" ") : `${need.key} ${need.place} ${need.unit} ${need.coveredBy}`;
+  // Two that are taught as one are still two: what is missing is told as the word has it.
+  const name = isAnyOf(need) ? need.join(" ") : Object.values(need).join(" ");
   return getOrMake(INDEX_OF, name, () => NEEDS.push(need) - 1);
 }
 
