@@ -48,8 +48,8 @@ export function madeForText(
   const isMet = (k: number) => sentences.some((sentence) => sentence.targets.includes(k));
   const met = targets.filter((_, k) => isMet(k));
   const unmet = targets.filter((_, k) => !isMet(k));
-  if (met.length === 0) return `None can be made with ${named(unmet)}: these are of words that this group can read.`;
-  return `Made for ${named(met)}.${unmet.length > 0 ? ` None can be made with ${named(unmet)}.` : ""}`;
+  if (met.length === 0) return `None of these has ${named(unmet)}: they are of words that this group can read.`;
+  return `Made for ${named(met)}.${unmet.length > 0 ? ` None of these has ${named(unmet)}.` : ""}`;
 }
 
 /** Why a word does not count: `"win has no wh"`. */
