@@ -84,6 +84,34 @@ test("no screen is wider than the glass, cut, or too small to press, with thirty
     await lookOver(page, server.address + path);
 });
 
+test("an activity's settings can be read on every size, and the week has no sideways scrolling", async ({
+  page,
+  server,
+}) => {
+  const { group } = await makeFull(page, server);
+  await lookOver(page, `${server.address}/plan?group=${group}`, async (width) => {
+    const turns = page.getByRole("combobox", { name: /^Turns/ });
+    if (!(await turns.isVisible()))
+      await page
+        .getByRole("button", { name: /: how it is done$/ })
+        .first()
+        .click();
+    // "my turn, together, your turn" and the arrow beside it.
+    await expect.poll(async () => (await turns.boundingBox())?.width, `at ${width}`).toBeGreaterThan(200);
+  });
+  const week = page.getByRole("table", { name: "The week" });
+  await lookOver(page, `${server.address}/week?group=${group}`, async () => {
+    const hidden = () => week.locator("..").evaluate((frame) => frame.scrollWidth - frame.clientWidth);
+    await expect.poll(hidden).toBe(0);
+    await expect(
+      week
+        .getByText(/ as in /)
+        .filter({ visible: true })
+        .first(),
+    ).toBeVisible();
+  });
+});
+
 test("neither the benches, nor settings and sheets", async ({ page, server }) => {
   const { group } = await makeFull(page, server);
   await lookOver(page, `${server.address}/bench?group=${group}&words=${WORDS.join(".")}`, async () => {

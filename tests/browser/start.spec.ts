@@ -75,6 +75,7 @@ test("addresses that name nothing answer 404 in words", async ({ page, server })
     const answer = await page.goto(server.address + path);
     expect(answer?.status(), path).toBe(404);
     await expect(page.getByText("Nothing here"), path).toBeVisible();
+    await expect(page.locator("[aria-current=page]"), path).toHaveCount(0);
   }
 });
 

@@ -76,7 +76,7 @@ export function ActivityDetails({ activity, canEdit, onChange, onEdit }: Props) 
           }}
         />
       </label>
-      <label className="flex items-center gap-2 self-end pb-2">
+      <label className="flex min-h-11 items-center gap-2 self-end">
         <input
           type="checkbox"
           className="size-5"
