@@ -17,6 +17,7 @@ import { claimFolder } from "./folder-lock.ts";
 import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
 import * as schema from "./schema.ts";
 import * as totals from "./schema-totals.ts";
+import { shareParsers } from "./share-parsers.ts";
 import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree } from "./synced-files.ts";
 import { takeTurns } from "./take-turns.ts";
 import { unpackFolder } from "./unpack-folder.ts";
@@ -151,6 +152,7 @@ export async function openDatabase(
         ? await PGlite.create({ dataDir: "memory://", loadDataDir: new Blob([emptyFolder()]) })
         : await folderClient(folder);
     const isDown = watchForEnd(client);
+    shareParsers(client);
     takeTurns(client);
     const db = drizzle(client, { schema: { ...schema, ...totals } });
     if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);
