@@ -1,5 +1,6 @@
 import { defineConfig } from "vitest/config";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
+import { ENGINE_FLAGS } from "./scripts/lib/engine-flags.mjs";
 
 /** Files whose tests take longest: begun first, so that no processor waits for one of them in the end. */
 const LONGEST = ["crash.test.ts", "old-folders.test.ts", "backups.test.ts", "power-cut.test.ts", "data-folder.test.ts"];
@@ -13,7 +14,7 @@ class LongestFirst extends BaseSequencer {
 }
 
 /** Room for what is made and thrown away at once, in MB: collecting it took a sixth of the time of all unit tests. */
-const EXEC_ARGV = ["--max-semi-space-size=64"];
+const EXEC_ARGV = ["--max-semi-space-size=64", ...ENGINE_FLAGS];
 
 export default defineConfig({
   test: {
