@@ -6,6 +6,7 @@ import { PGlite } from "@electric-sql/pglite";
 import { drizzle } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import { countRows } from "../../src/server/backup/backup-file.ts";
+import { UNSYNCED_START } from "../../src/server/db/synced-files.ts";
 
 const MIGRATIONS = "src/server/db/migrations";
 const JOURNAL = join("meta", "_journal.json");
@@ -83,24 +84,22 @@ export function removeEmpties(): void {
   empty.clear();
 }
 
-/** A folder of its own with the database of an age, without rows. */
+/** A folder of its own with the database of an age, without rows: the nearest older one known, with the migrations since. */
 async function emptyDatabase(age: number): Promise<string> {
   const known = empty.get(age);
   if (known !== undefined) return known;
   const dataDir = mkdtempSync(join(tmpdir(), "zip-step-age-"));
-  let client: PGlite;
-  if (age === 0) {
-    const image = new Blob([brotliDecompressSync(readFileSync("src/server/db/empty-folder.tar.br"))]);
-    client = await PGlite.create({ dataDir, loadDataDir: image });
-  } else {
-    cpSync(await emptyDatabase(age - 1), dataDir, { recursive: true });
-    const then = mkdtempSync(join(tmpdir(), "zip-step-migrations-"));
-    cpSync(MIGRATIONS, then, { recursive: true });
-    writeFileSync(join(then, JOURNAL), JSON.stringify({ ...journal, entries: journal.entries.slice(0, age) }));
-    client = await PGlite.create({ dataDir });
-    await migrate(drizzle(client), { migrationsFolder: then });
-    rmSync(then, { recursive: true });
-  }
+  const older = empty.get(Math.max(...[...empty.keys()].filter((one) => one < age)));
+  let loadDataDir: Blob | undefined;
+  if (older === undefined)
+    loadDataDir = new Blob([brotliDecompressSync(readFileSync("src/server/db/empty-folder.tar.br"))]);
+  else cpSync(older, dataDir, { recursive: true });
+  const client = await PGlite.create({ dataDir, startParams: UNSYNCED_START, ...(loadDataDir && { loadDataDir }) });
+  const then = mkdtempSync(join(tmpdir(), "zip-step-migrations-"));
+  cpSync(MIGRATIONS, then, { recursive: true });
+  writeFileSync(join(then, JOURNAL), JSON.stringify({ ...journal, entries: journal.entries.slice(0, age) }));
+  await migrate(drizzle(client), { migrationsFolder: then });
+  rmSync(then, { recursive: true });
   await client.close();
   empty.set(age, dataDir);
   return dataDir;
@@ -128,7 +127,7 @@ function ofItsAge(table: string, insert: string, age: number): string {
 export async function makeOldFolder(folder: string, age: number): Promise<Record<string, number>> {
   mkdirSync(folder, { recursive: true });
   cpSync(await emptyDatabase(age), join(folder, "pg"), { recursive: true });
-  const client = await PGlite.create({ dataDir: join(folder, "pg") });
+  const client = await PGlite.create({ dataDir: join(folder, "pg"), startParams: UNSYNCED_START });
   const tables = Object.keys(await countRows(client));
   for (const [table, insert] of ROWS) {
     if (!tables.includes(table)) continue;

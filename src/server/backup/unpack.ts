@@ -1,5 +1,6 @@
 import { rmSync } from "node:fs";
 import { PGlite } from "@electric-sql/pglite";
+import { UNSYNCED_START } from "../db/synced-files.ts";
 import { unpackStream } from "../db/unpack-folder.ts";
 import { AppError } from "../http/errors.ts";
 import { type BackupHeader, checkFile, countRows, damaged, packedFolder } from "./backup-file.ts";
@@ -58,7 +59,7 @@ async function extractInto(
 async function checkRows(folder: string, counts: BackupHeader["counts"]): Promise<void> {
   let client: PGlite | undefined;
   try {
-    client = await PGlite.create({ dataDir: folder });
+    client = await PGlite.create({ dataDir: folder, startParams: UNSYNCED_START });
     const found = await countRows(client);
     const wrong = Object.keys(counts).filter((table) => found[table] !== counts[table]);
     if (wrong.length > 0) throw damaged(`rows are missing in ${wrong.join(", ")}`);

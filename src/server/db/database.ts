@@ -18,7 +18,7 @@ import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
 import * as schema from "./schema.ts";
 import * as totals from "./schema-totals.ts";
 import { shareParsers } from "./share-parsers.ts";
-import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree } from "./synced-files.ts";
+import { keepToOwner, SYNCED_START, SyncedFiles, syncPath, syncTree, UNSYNCED_START } from "./synced-files.ts";
 import { takeTurns } from "./take-turns.ts";
 import { unpackFolder } from "./unpack-folder.ts";
 
@@ -149,7 +149,11 @@ export async function openDatabase(
     if (folder !== undefined && !existsSync(join(folder, DATABASE_FOLDER))) refuseWithoutRoom();
     const client =
       folder === undefined
-        ? await PGlite.create({ dataDir: "memory://", loadDataDir: new Blob([emptyFolder()]) })
+        ? await PGlite.create({
+            dataDir: "memory://",
+            loadDataDir: new Blob([emptyFolder()]),
+            startParams: UNSYNCED_START,
+          })
         : await folderClient(folder);
     const isDown = watchForEnd(client);
     shareParsers(client);

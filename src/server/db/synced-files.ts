@@ -69,12 +69,16 @@ export class SyncedFiles extends NodeFS {
 
 const { defaultStartParams } = PGlite as unknown as { readonly defaultStartParams: readonly string[] };
 
+/** Records of a school fit into less than the default of 128 MB, which would be a third of all the memory held. */
+const SMALL_BUFFERS = ["-c", "shared_buffers=16MB"];
+
+/** How a database is started that nobody relies on yet: one in memory, or a copy. Buffers of the default size double its start. */
+export const UNSYNCED_START: string[] = [...defaultStartParams, ...SMALL_BUFFERS];
+
 /** How the database is started so that it asks for syncs: without `-F`, and by the call that reaches the file layer. */
 export const SYNCED_START: string[] = [
-  ...defaultStartParams.filter((parameter) => parameter !== "-F"),
+  ...UNSYNCED_START.filter((parameter) => parameter !== "-F"),
   ...["-c", "wal_sync_method=fsync"],
-  // Records of a school fit into less than the default, which would be a third of all the memory held.
-  ...["-c", "shared_buffers=16MB"],
   // A file of the log that is done with is taken away, not used again with what stood in it.
   ...["-c", "wal_recycle=off"],
 ];
