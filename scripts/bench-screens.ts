@@ -158,18 +158,21 @@ try {
     await fresh.close();
   }
 
-  // The bench with its first chain, its files in the cache, at four times CPU slowdown.
+  // The bench with its first chain, its files in the cache, at four times CPU slowdown: usable once it listens itself.
+  // What lies on every screen (go to, word cards, waiting marks) comes when the browser has nothing else to do.
   const benchContext = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const withChain: number[] = [];
+  const withAll: number[] = [];
   for (let k = 0; k < 7; k++) {
     const bench = await benchContext.newPage();
     const slow = await benchContext.newCDPSession(bench);
     await slow.send("Emulation.setCPUThrottlingRate", { rate: 4 });
     const from = performance.now();
     await bench.goto(`${ADDRESS}/bench?group=${group.id}`, { waitUntil: "commit" });
-    await hydrated(bench);
-    await bench.locator("ol[aria-label=Chain] [data-word]").nth(3).waitFor();
+    await bench.locator("astro-island:not([ssr]) ol[aria-label=Chain] [data-word]").nth(3).waitFor();
     if (k > 0) withChain.push(performance.now() - from);
+    await hydrated(bench);
+    if (k > 0) withAll.push(performance.now() - from);
     await bench.close();
   }
   await benchContext.close();
@@ -178,6 +181,7 @@ try {
     measured: spread(withChain),
     aim: "1.5 s",
   });
+  rows.push({ what: "the same, with all that lies on every screen", measured: spread(withAll), aim: "–" });
 
   // A key press to the frame that shows it, at four times CPU slowdown; beside it what the browser itself takes on this
   // machine, for a page that has one letter and changes it.
