@@ -1,4 +1,4 @@
-import { partsOfGpcId } from "../spelling/gpc.ts";
+import { partsOfGpcId } from "../spelling/gpc-id.ts";
 import { likelyShare, namingPower } from "../statistics/naming-power.ts";
 import type { Tally } from "../statistics/naming-rule.ts";
 import type { ContrastReport } from "./describe.ts";

@@ -1,5 +1,5 @@
 import { CHANGE_POSITIONS, type ChangePosition } from "../chains/moves.ts";
-import { partsOfGpcId } from "../spelling/gpc.ts";
+import { partsOfGpcId } from "../spelling/gpc-id.ts";
 import { type Interval, wilsonInterval } from "../statistics/wilson.ts";
 import type { UnitCount } from "./unit-counts.ts";
 

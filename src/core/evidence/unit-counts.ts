@@ -2,7 +2,7 @@ import type { ChangePosition } from "../chains/moves.ts";
 import { positionOf } from "../chains/step-compare.ts";
 import { readReading } from "../lexicon/asset.ts";
 import type { ResponseVerdict } from "../responses/classify.ts";
-import { gpcId } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 
 /** How often one correspondence, in one place of words, came out in one way. */

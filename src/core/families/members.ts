@@ -1,6 +1,6 @@
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { distinctReadings } from "../lexicon/readings.ts";
-import { gpcId } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import {
   bodyLetters,
   bodySounds,

@@ -1,6 +1,6 @@
 import { inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
-import { partsOfGpcId } from "../spelling/gpc.ts";
+import { partsOfGpcId } from "../spelling/gpc-id.ts";
 import { type SyllableType, syllablesOf } from "../spelling/syllables.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { type Family, familyId } from "./family.ts";

@@ -1,6 +1,7 @@
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { isVowel } from "../sounds/phonemes.ts";
-import { firstSoundsOf, gpcById, gpcId } from "../spelling/gpc.ts";
+import { firstSoundsOf, gpcById } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import type { Segmentation, Slot, Unit } from "../spelling/segmentation.ts";
 import { apostropheWord } from "./apostrophes.ts";
 import { KEPT_OUT_LIST_IDS, KEPT_OUT_LISTS } from "./kept-out-lists.ts";

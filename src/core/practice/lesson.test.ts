@@ -9,7 +9,7 @@ import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
 import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
 import { PHONEMES } from "../sounds/phonemes.ts";
-import { gpcId } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import type { Activity } from "./activity.ts";
 import { wordsOfContent, wordsShownIn } from "./activity-kinds.ts";
 import { type CheckedActivity, checkLesson } from "./check-lesson.ts";

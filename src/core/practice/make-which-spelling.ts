@@ -1,7 +1,7 @@
 import { seededRandom } from "../random/seeded-random.ts";
 import { shuffled } from "../random/shuffled.ts";
 import { checkDecodable } from "../scope/decodable.ts";
-import { gpcId } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import { soundAlikeSets } from "../texts/sound-alike-sentences.ts";
 import type { ContentOfKind } from "./activity-kinds.ts";
 import { keptOutFrom } from "./make-content.ts";

@@ -3,7 +3,8 @@ import type { Lexicon } from "../lexicon/lexicon.ts";
 import { rudeSounds } from "../oral/rude.ts";
 import type { OwnWord } from "../sounds/accents.ts";
 import { heardAs } from "../sounds/sound-class.ts";
-import { gpcById, gpcId } from "../spelling/gpc.ts";
+import { gpcById } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import { saidPhonemes } from "../spelling/said.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 

@@ -9,7 +9,7 @@ import type { Sequence, TaughtGpc } from "../scope/sequence.ts";
 import { type TaughtSet, type TickTokens, taughtAt, ticksOf } from "../scope/taught-set.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { DEFAULT_SOUND_STYLE, type SoundStyle } from "../sounds/sound-style.ts";
-import { gpcId } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import type { MarkKind } from "../spelling/marks.ts";
 import { ONE_TAP_A_SOUND, type TapSettings } from "../spelling/taps.ts";
 

@@ -1,5 +1,6 @@
 import { readSounds } from "../sounds/sound-symbols.ts";
-import { GPCS, type Gpc, gpcById, gpcId } from "../spelling/gpc.ts";
+import { GPCS, type Gpc, gpcById } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { UNIT_PLACES, type UnitPlace } from "../spelling/taught-gpcs.ts";
 import type { TaughtGpc } from "./sequence.ts";

@@ -1,4 +1,4 @@
-import { gpcId } from "../spelling/gpc.ts";
+import { gpcId } from "../spelling/gpc-id.ts";
 import type { UnitPlace } from "../spelling/taught-gpcs.ts";
 import { PATTERNS, type Pattern } from "./patterns.ts";
 

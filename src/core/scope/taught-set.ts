@@ -1,5 +1,5 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
-import { partsOfGpcId } from "../spelling/gpc.ts";
+import { partsOfGpcId } from "../spelling/gpc-id.ts";
 import type { TaughtGpcs, UnitPlace } from "../spelling/taught-gpcs.ts";
 import { teachingKey } from "../spelling/teaching-key.ts";
 import { type Pattern, patternOfAim, withImplied } from "./patterns.ts";

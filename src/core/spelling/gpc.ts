@@ -1,3 +1,4 @@
+import { gpcId } from "./gpc-id.ts";
 import { APOSTROPHE_LINES, GPC_LINES } from "./gpc-table.ts";
 
 /** How readily a spelling comes to mind: 1 the first one … 4 rare, 5 odd (the part to point out). */
@@ -29,25 +30,6 @@ export interface Gpc {
   readonly head: string;
   /** Letter after the hyphen of a split digraph (always "e" in English), or the empty string. */
   readonly tail: string;
-}
-
-/**
- * The id of a correspondence, as taught sets and records store it.
- *
- * @example gpcId("qu", ["k", "w"]) // "qu=k+w"
- */
-export function gpcId(grapheme: string, phonemes: readonly string[]): string {
-  return `${grapheme}=${phonemes.join("+")}`;
-}
-
-/**
- * A correspondence id taken apart: the opposite of `gpcId`. The id need not be one of the table.
- *
- * @example partsOfGpcId("qu=k+w") // { grapheme: "qu", phonemes: ["k", "w"] }
- */
-export function partsOfGpcId(id: string): { readonly grapheme: string; readonly phonemes: readonly string[] } {
-  const [grapheme = "", sounds = ""] = id.split("=");
-  return { grapheme, phonemes: sounds === "" ? [] : sounds.split("+") };
 }
 
 /**

@@ -1,5 +1,5 @@
 import { isVowel, phoneme } from "../sounds/phonemes.ts";
-import { gpcId } from "./gpc.ts";
+import { gpcId } from "./gpc-id.ts";
 import type { Segmentation, Unit } from "./segmentation.ts";
 import { SILENT_LETTERS } from "./silent-letters.ts";
 import { ONE_TAP_A_SOUND, type TapSettings, tapsOf } from "./taps.ts";

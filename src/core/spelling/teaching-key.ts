@@ -1,5 +1,5 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
-import { gpcId } from "./gpc.ts";
+import { gpcId } from "./gpc-id.ts";
 
 /**
  * Correspondences that the dictionary scatters between, as one and the same row to a teacher: the i of pencil is the i

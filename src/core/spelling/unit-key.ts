@@ -1,6 +1,6 @@
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
-import { gpcById, partsOfGpcId } from "./gpc.ts";
+import { partsOfGpcId } from "./gpc-id.ts";
 import { saidAs } from "./said.ts";
 import type { Unit } from "./segmentation.ts";
 
@@ -20,7 +20,7 @@ export function unitKey(unit: Unit, accent: AccentSettings = GENERAL_AMERICAN): 
 
 /** The key of a GPC id, so that in General American `a=ɔː` and `a=ɒ` count as the same. */
 export function keyOfGpc(id: string, accent: AccentSettings = GENERAL_AMERICAN): string {
-  const { grapheme, phonemes } = gpcById(id) ?? partsOfGpcId(id);
+  const { grapheme, phonemes } = partsOfGpcId(id);
   return correspondenceKey(grapheme, phonemes, accent);
 }
 

@@ -3,7 +3,7 @@ import { inflectionOf } from "../lexicon/inflection.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
-import { partsOfGpcId } from "../spelling/gpc.ts";
+import { partsOfGpcId } from "../spelling/gpc-id.ts";
 import { onsetRimeOf, rimeLetters, rimeSounds } from "../spelling/onset-rime.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";

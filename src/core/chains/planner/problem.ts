@@ -5,7 +5,7 @@ import { type Pattern, patternOfAim } from "../../scope/patterns.ts";
 import { patternsIn } from "../../scope/prepared.ts";
 import type { AccentSettings } from "../../sounds/accents.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
-import { partsOfGpcId } from "../../spelling/gpc.ts";
+import { partsOfGpcId } from "../../spelling/gpc-id.ts";
 import { keyOfGpc, soundOfKey } from "../../spelling/unit-key.ts";
 import { correspondenceOf } from "../graph/tokens.ts";
 import { EDGE_KINDS, tokensOf, type WordGraph } from "../graph/word-graph.ts";

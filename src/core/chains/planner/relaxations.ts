@@ -3,7 +3,7 @@ import { checkDecodable, type Missing } from "../../scope/decodable.ts";
 import type { Pattern } from "../../scope/patterns.ts";
 import type { TaughtSet } from "../../scope/taught-set.ts";
 import { taughtKey } from "../../scope/taught-set.ts";
-import { gpcId, partsOfGpcId } from "../../spelling/gpc.ts";
+import { gpcId, partsOfGpcId } from "../../spelling/gpc-id.ts";
 import { graphemeOfKey } from "../../spelling/unit-key.ts";
 import { DEFAULT_MOVES, type Move } from "../moves.ts";
 import { type ChainRequest, MIN_CHAIN_LENGTH } from "../request.ts";
