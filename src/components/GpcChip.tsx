@@ -1,5 +1,6 @@
 import { patternOfAim } from "../core/light.ts";
-import { gpcLetters, gpcName } from "./words/sounds.ts";
+import { gpcName } from "./words/gpc-name.ts";
+import { gpcLetters } from "./words/sounds.ts";
 
 /** A correspondence as teachers read it: its letters in Andika, an example word behind. */
 export function GpcChip({ id }: { readonly id: string }) {

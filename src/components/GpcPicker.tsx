@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { GpcChip } from "./GpcChip.tsx";
 import { Combobox } from "./ui/Combobox.tsx";
-import { gpcName } from "./words/sounds.ts";
+import { gpcName } from "./words/gpc-name.ts";
 
 interface Props {
   /** GPC ids, or ids of patterns, to choose from, those taught last first. */

@@ -6,11 +6,13 @@ import {
   itemsOfContent,
   type PlannedKind,
 } from "../../core/light.ts";
-import { binName, factWords } from "./family-words.ts";
+import { factWords } from "./fact-words.ts";
+import { binName } from "./family-names.ts";
+import { gpcName } from "./gpc-name.ts";
 import { SKILL_NAME } from "./oral-words.ts";
 import { PATTERN_SHORT } from "./pattern-names.ts";
 import { SET_WORDS } from "./set-words.ts";
-import { gpcLetters, gpcName, keyWordOf } from "./sounds.ts";
+import { gpcLetters, keyWordOf } from "./sounds.ts";
 
 /** What is in an activity, in one line; learners' words are parted from what is said about them. */
 export interface ActivityLine {

@@ -8,9 +8,10 @@ import type {
   RelaxationKind,
   WordFlag,
 } from "../../core/light.ts";
+import { gpcName } from "./gpc-name.ts";
 import { patternName } from "./pattern-names.ts";
 import { refusalWords } from "./reasons.ts";
-import { gpcLetters, gpcName } from "./sounds.ts";
+import { gpcLetters } from "./sounds.ts";
 
 /** The words for what a chain is asked for, why there is none, and what to know of its words. */
 

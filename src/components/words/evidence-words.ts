@@ -10,7 +10,7 @@ import {
 } from "../../core/light.ts";
 import type { SoFar } from "../../server/sessions/so-far.ts";
 import { counted, moreOf } from "./counted.ts";
-import { POSITION_NAME } from "./reasons.ts";
+import { POSITION_NAME } from "./position-name.ts";
 import { WAY_WORDS } from "./response-words.ts";
 import { soundName } from "./sounds.ts";
 

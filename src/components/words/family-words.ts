@@ -8,19 +8,15 @@ import type {
   NoPairs,
   NoSet,
   NoSort,
-  PositionFact,
   SetOrder,
-  SpellingFact,
 } from "../../core/light.ts";
-import { missingWords, POSITION_NAME } from "./reasons.ts";
-import { gpcLetters, gpcName, soundsText } from "./sounds.ts";
+import { binName, familyName } from "./family-names.ts";
+import { gpcName } from "./gpc-name.ts";
+import { POSITION_NAME } from "./position-name.ts";
+import { missingWords } from "./reasons.ts";
+import { soundsText } from "./sounds.ts";
 
 /** The words for families, sorts and pairs. */
-
-/** `"-at"`, `"ca-"`: how teachers write a rime and a body. */
-export function familyName({ kind, letters }: Pick<Family, "kind" | "letters">): string {
-  return kind === "rime" ? `-${letters}` : `${letters}-`;
-}
 
 /** `"/ai-k/"` as one run of sounds. */
 export const familySound = ({ sounds }: Pick<Family, "sounds">): string => soundsText(sounds.split(" "));
@@ -90,28 +86,6 @@ export function cellWords(cell: GridCell): string {
   }
 }
 
-const TYPE_NAME: Readonly<Record<string, string>> = {
-  closed: "closed",
-  open: "open",
-  "vowel-consonant-e": "vowel, consonant, e",
-  "vowel-team": "vowel team",
-  "r-controlled": "vowel and r",
-  "consonant-le": "consonant and le",
-  "not-closed": "not closed",
-};
-
-/** Heading of one bin of a sort. */
-export function binName(bin: Bin): string {
-  switch (bin.by) {
-    case "family":
-      return familyName(bin.family);
-    case "spelling":
-      return gpcLetters(bin.gpc);
-    case "syllable-type":
-      return TYPE_NAME[bin.type] ?? bin.type;
-  }
-}
-
 /** Why there is no sort, as a sentence for the teacher. */
 export function noSortWords(reason: NoSort, bins: readonly Bin[]): string {
   const nameOf = (k: number) => (bins[k] ? binName(bins[k]) : "the bin");
@@ -161,18 +135,3 @@ export function noChoicesWords(reason: NoChoices): string {
     ? "Choose a sound."
     : `None of its spellings is taught yet: ${reason.spellings.slice(0, 4).map(gpcName).join(", ")}.`;
 }
-
-const FACT: Readonly<Record<PositionFact, string>> = {
-  "only-at-the-start": "at the start",
-  "only-at-the-end": "at the end",
-  "never-at-the-end": "not at the end",
-  "never-at-the-start": "not at the start",
-  "after-one-vowel-letter": "after one vowel letter",
-  "before-e-i-y": "before e, i, y",
-  "not-before-e-i-y": "not before e, i, y",
-  "over-a-consonant": "around a consonant",
-};
-
-/** A fact about a spelling and in how many words it holds. */
-export const factWords = ({ fact, holds }: SpellingFact): string =>
-  holds === "mostly" ? `mostly ${FACT[fact]}` : FACT[fact];

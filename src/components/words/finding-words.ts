@@ -1,7 +1,7 @@
 import type { ClassifiedResponse, ErrorPattern, Finding, ResponseMode } from "../../core/light.ts";
 import type { TypedVerdict } from "../../server/evidence/verdict.ts";
 import { counted } from "./counted.ts";
-import { POSITION_NAME } from "./reasons.ts";
+import { POSITION_NAME } from "./position-name.ts";
 import { sentenceVerdictWords } from "./sentence-words.ts";
 import { soundAlone, soundName } from "./sounds.ts";
 

@@ -1,6 +1,6 @@
 import { type ActivityContent, editableFieldsOf, isChain, type LessonFault } from "../../core/light.ts";
+import { gpcName } from "./gpc-name.ts";
 import { missingWords, refusalWords, stepReasonWords } from "./reasons.ts";
-import { gpcName } from "./sounds.ts";
 
 /** What stands against an activity, one line a reason: `"then, than: not taught yet: th"`. */
 export function lessonFaultLines(faults: readonly LessonFault[]): string[] {

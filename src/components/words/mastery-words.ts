@@ -1,7 +1,8 @@
 import type { Assessment, MasteryLevel, MasteryRule, UnitMastery } from "../../core/light.ts";
 import { fewOf } from "./counted.ts";
 import { saidMoment } from "./dates.ts";
-import { gpcLetters, gpcName } from "./sounds.ts";
+import { gpcName } from "./gpc-name.ts";
+import { gpcLetters } from "./sounds.ts";
 
 /** Where a learner stands, in words. */
 

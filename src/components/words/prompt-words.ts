@@ -9,10 +9,11 @@ import type {
   Support,
   TurnPattern,
 } from "../../core/light.ts";
-import { binName, factWords } from "./family-words.ts";
+import { factWords } from "./fact-words.ts";
+import { binName } from "./family-names.ts";
 import { oralAnswer, promptText } from "./oral-words.ts";
 import { PATTERN_SHORT } from "./pattern-names.ts";
-import { POSITION_NAME } from "./reasons.ts";
+import { POSITION_NAME } from "./position-name.ts";
 import { gpcLetters, soundAlone, soundName } from "./sounds.ts";
 
 /** What a helper says, line by line, and the choices of a school in words. */

@@ -1,5 +1,4 @@
 import type {
-  ChangePosition,
   Missing,
   SpellingFault,
   StepCheck,
@@ -10,15 +9,10 @@ import type {
 } from "../../core/light.ts";
 import { KEPT_OUT_BECAUSE } from "./kept-out-lists.ts";
 import { PATTERN_NAME } from "./pattern-names.ts";
+import { POSITION_NAME } from "./position-name.ts";
 import { soundName } from "./sounds.ts";
 
 /** The words for the reasons the core gives. One function a kind; nothing here decides anything. */
-
-export const POSITION_NAME: Readonly<Record<ChangePosition, string>> = {
-  initial: "beginning",
-  medial: "middle",
-  final: "end",
-};
 
 const PLACE_NAME: Readonly<Record<UnitPlace, string>> = {
   start: "at the start of a word",

@@ -1,6 +1,6 @@
 import type { RowFault, RowProblem } from "../../core/light.ts";
+import { gpcName } from "./gpc-name.ts";
 import { patternName } from "./pattern-names.ts";
-import { gpcName } from "./sounds.ts";
 
 const some = (ids: readonly string[]) => ids.slice(0, 4).map(gpcName).join(", ");
 

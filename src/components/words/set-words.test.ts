@@ -13,11 +13,10 @@ import {
   spellingChoices,
   taughtAt,
 } from "../../core/index.ts";
+import { factWords } from "./fact-words.ts";
+import { binName, familyName } from "./family-names.ts";
 import {
-  binName,
   cellWords,
-  factWords,
-  familyName,
   foilWords,
   noChoicesWords,
   noFamilyWords,

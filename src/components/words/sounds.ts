@@ -2,7 +2,6 @@ import {
   ACCENTS,
   type Accent,
   DEFAULT_SOUND_STYLE,
-  gpcById,
   keyWordFor,
   partsOfGpcId,
   patternOfAim,
@@ -12,7 +11,7 @@ import {
   soundLabel,
   writtenSounds,
 } from "../../core/light.ts";
-import { PATTERN_SHORT, patternName } from "./pattern-names.ts";
+import { PATTERN_SHORT } from "./pattern-names.ts";
 
 /** Sounds as the school writes them. A school is one installation: the server knows it, and each page says it. */
 let serversWriting: SoundWriting = { style: DEFAULT_SOUND_STYLE, accent: "general-american" };
@@ -61,14 +60,6 @@ export function soundName(phonemes: readonly string[], hidden?: string): string 
   // Of several sounds together no key word is known.
   const keyWord = phonemes.length === 1 ? keyWordOf(phonemes[0] as string) : undefined;
   return keyWord === undefined || keyWord === hidden ? alone : `${alone} as in ${keyWord}`;
-}
-
-/** `"ow as in snow"`: a correspondence by an example word. */
-export function gpcName(id: string): string {
-  const pattern = patternName(id);
-  if (pattern) return pattern;
-  const gpc = gpcById(id);
-  return gpc ? `${gpc.grapheme} as in ${gpc.examples[0]}` : id;
 }
 
 /** `"ow"`: the letters alone, for places where they stand in Andika; of an aim that is a pattern what it is called. */

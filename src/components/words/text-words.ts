@@ -1,6 +1,7 @@
 import type { LookAlike, TeachItem, TextTarget, TextUse, TokenKind } from "../../core/light.ts";
+import { gpcName } from "./gpc-name.ts";
 import { PATTERN_NAME } from "./pattern-names.ts";
-import { gpcName, soundAlone, soundName } from "./sounds.ts";
+import { soundAlone, soundName } from "./sounds.ts";
 
 /** The words for what is said of a text. */
 

@@ -2,7 +2,8 @@ import { useEffect, useId, useRef, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { RowsToCome } from "../../components/ui/Working.tsx";
 import { KNOWN_WORDS } from "../../components/words/chain-words.ts";
-import { notTaughtWords, POSITION_NAME, verdictWords } from "../../components/words/reasons.ts";
+import { POSITION_NAME } from "../../components/words/position-name.ts";
+import { notTaughtWords, verdictWords } from "../../components/words/reasons.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
 import type { Gap } from "./state.ts";
 

@@ -1,4 +1,4 @@
-import { POSITION_NAME } from "../../components/words/reasons.ts";
+import { POSITION_NAME } from "../../components/words/position-name.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import {
   CHANGE_POSITIONS,

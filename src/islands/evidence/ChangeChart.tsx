@@ -12,7 +12,8 @@ import {
 } from "recharts";
 import { saidMoment } from "../../components/words/dates.ts";
 import { widerWords } from "../../components/words/evidence-words.ts";
-import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
+import { gpcName } from "../../components/words/gpc-name.ts";
+import { gpcLetters } from "../../components/words/sounds.ts";
 import type { EvidenceWay } from "../../core/light.ts";
 import type { EvidenceFilter } from "../../schemas/evidence.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";

@@ -13,7 +13,7 @@ import { useMemo, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
 import { counted, fewOf, moreOf } from "../../components/words/counted.ts";
 import { findingWords } from "../../components/words/evidence-words.ts";
-import { POSITION_NAME } from "../../components/words/reasons.ts";
+import { POSITION_NAME } from "../../components/words/position-name.ts";
 import { WAY_WORDS } from "../../components/words/response-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { CHANGE_POSITIONS, type ChanceCount, type EvidenceWay } from "../../core/light.ts";

@@ -1,7 +1,8 @@
 import X from "lucide-react/icons/x";
 import { type ReactNode, useCallback, useState } from "react";
 import { SegmentedChoice } from "../../components/ui/SegmentedChoice.tsx";
-import { familyName, familySound, noFamilyWords } from "../../components/words/family-words.ts";
+import { familyName } from "../../components/words/family-names.ts";
+import { familySound, noFamilyWords } from "../../components/words/family-words.ts";
 import { gpcLetters, soundName } from "../../components/words/sounds.ts";
 import {
   FAMILY_KINDS,

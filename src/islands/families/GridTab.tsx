@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { cellWords, familyName, familySound } from "../../components/words/family-words.ts";
+import { familyName } from "../../components/words/family-names.ts";
+import { cellWords, familySound } from "../../components/words/family-words.ts";
 import { type FamilyGrid, familyId, type GridCell, type GridRow } from "../../core/light.ts";
 import type { ChosenWord } from "./set-state.ts";
 

@@ -3,7 +3,7 @@ import { GpcChip } from "../../components/GpcChip.tsx";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { Select } from "../../components/ui/Select.tsx";
 import { noPairsWords } from "../../components/words/family-words.ts";
-import { POSITION_NAME } from "../../components/words/reasons.ts";
+import { POSITION_NAME } from "../../components/words/position-name.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import type { SetContent } from "../../core/light.ts";
 import {

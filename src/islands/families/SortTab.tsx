@@ -3,8 +3,9 @@ import X from "lucide-react/icons/x";
 import { useCallback, useMemo, useState } from "react";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
 import { Select } from "../../components/ui/Select.tsx";
-import { binName, foilWords, noSortWords } from "../../components/words/family-words.ts";
-import { gpcName } from "../../components/words/sounds.ts";
+import { binName } from "../../components/words/family-names.ts";
+import { foilWords, noSortWords } from "../../components/words/family-words.ts";
+import { gpcName } from "../../components/words/gpc-name.ts";
 import type { SetContent } from "../../core/light.ts";
 import {
   type Bin,

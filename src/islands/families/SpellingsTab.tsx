@@ -1,5 +1,6 @@
 import { useCallback, useMemo, useState } from "react";
-import { factWords, noChoicesWords } from "../../components/words/family-words.ts";
+import { factWords } from "../../components/words/fact-words.ts";
+import { noChoicesWords } from "../../components/words/family-words.ts";
 import { soundName } from "../../components/words/sounds.ts";
 import { type Bin, type FamilyRules, gpcById, MOST_BINS, type SpellingChoice, taughtGpcs } from "../../core/light.ts";
 import type { FamiliesPage } from "../../server/sets/families-page.ts";

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/ui/Toasts.tsx";
-import { gpcLetters, gpcName } from "../../components/words/sounds.ts";
+import { gpcName } from "../../components/words/gpc-name.ts";
+import { gpcLetters } from "../../components/words/sounds.ts";
 import type { CardPack, MasteryRule } from "../../core/light.ts";
 import type { LearnerPacks, PacksPage } from "../../server/groups/packs-page.ts";
 import { call } from "../shared/client.ts";

@@ -3,7 +3,8 @@ import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { MarkedWord } from "../../components/MarkedWord.tsx";
 import { IconButton } from "../../components/ui/IconButton.tsx";
-import { gpcName, soundsText } from "../../components/words/sounds.ts";
+import { gpcName } from "../../components/words/gpc-name.ts";
+import { soundsText } from "../../components/words/sounds.ts";
 import {
   choicesAt,
   decode,

@@ -1,4 +1,4 @@
-import { binName } from "../../../components/words/family-words.ts";
+import { binName } from "../../../components/words/family-names.ts";
 import { changeOfStep } from "../../../components/zip/change-of-step.ts";
 import type { ZipChange } from "../../../components/zip/ZipStrip.tsx";
 import {
