@@ -88,6 +88,14 @@ test("jump, shuffle, leave out, add a word that is checked, say again what went 
   await page.keyboard.press("m");
   await page.keyboard.press("m");
   await expect(page.getByRole("radio", { name: "Your turn" })).toBeChecked();
+  // A press is taken before what its arrow keys need has come, and after it.
+  const sign = (name: string) => page.getByRole("radio", { name });
+  await sign("Together").click();
+  await expect(sign("Together")).toBeChecked();
+  await sign("Together").blur();
+  await expect(sign("My turn")).toHaveAttribute("tabindex", "-1");
+  await sign("Your turn").click();
+  await expect(sign("Your turn")).toBeChecked();
   await expect(page.locator("[data-thinking]")).toBeVisible();
   await expect
     .poll(async () => Number(await page.locator("[data-clock]").getAttribute("data-clock")))

@@ -1,5 +1,6 @@
 import { ToggleGroup } from "radix-ui";
 import type { ReactNode } from "react";
+import { SEGMENT, SEGMENTED_ROW } from "./segmented-look.ts";
 
 interface Props<Id extends string> {
   /** What is chosen, for who does not see it. */
@@ -23,15 +24,10 @@ export function SegmentedChoice<Id extends string>(props: Props<Id>) {
       value={value}
       // One is always chosen: pressed again it stays.
       onValueChange={(id) => id !== "" && onChange(id as Id)}
-      className={`flex shrink-0 overflow-hidden rounded-lg border border-rule ${className}`}
+      className={`${SEGMENTED_ROW} ${className}`}
     >
       {choices.map((id) => (
-        <ToggleGroup.Item
-          key={id}
-          value={id}
-          disabled={props.disabled?.includes(id) ?? false}
-          className="min-h-11 min-w-11 flex-auto bg-sheet px-2 leading-tight sm:px-3 font-semibold text-[14px] text-quiet data-[state=on]:bg-ink data-[state=on]:text-sheet"
-        >
+        <ToggleGroup.Item key={id} value={id} disabled={props.disabled?.includes(id) ?? false} className={SEGMENT}>
           {names[id]}
         </ToggleGroup.Item>
       ))}

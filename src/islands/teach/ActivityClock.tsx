@@ -1,5 +1,4 @@
 import { memo, useEffect, useState } from "react";
-import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import { clockState } from "../../core/light.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 import type { ActivitySeconds } from "./use-activity-clock.ts";
@@ -16,7 +15,7 @@ interface Props {
 
 /** Up to two by name: the line is short. */
 function namesOf(drop: readonly TeachActivity[]): string {
-  const names = drop.slice(0, NAMED).map((one) => one.title || PLANNED_NAME[one.kind]);
+  const names = drop.slice(0, NAMED).map(({ title }) => title);
   return drop.length > NAMED ? `${names.join(", ")} and ${drop.length - NAMED} more` : names.join(", ");
 }
 const NAMED = 2;
@@ -72,9 +71,7 @@ export const ActivityClock = memo(function ActivityClock({
           </button>
         </span>
       )}
-      {fitting && isLast && !tell && (
-        <span className="max-w-56 truncate text-good">Time for: {fitting.title || PLANNED_NAME[fitting.kind]}</span>
-      )}
+      {fitting && isLast && !tell && <span className="max-w-56 truncate text-good">Time for: {fitting.title}</span>}
       <span title="This activity, of the minutes planned for it" data-clock={Math.floor(here)}>
         {clock(here)}
         {at.minutes > 0 && <span className="text-quiet"> of {clock(at.minutes * 60)}</span>}

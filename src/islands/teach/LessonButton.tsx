@@ -1,5 +1,4 @@
 import ChevronDown from "lucide-react/icons/chevron-down";
-import { PLANNED_NAME } from "../../components/words/activity-words.ts";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
 import type { ActivitySeconds } from "./use-activity-clock.ts";
 
@@ -16,18 +15,14 @@ type Here = Pick<LessonMenuProps, "activities" | "at">;
 /** The activity that is being taught. */
 export const hereOf = ({ activities, at }: Here) => activities[at] as TeachActivity;
 
-/** Title of an activity, or the name of its kind where it has none. */
-export const activityName = ({ title, kind }: Pick<TeachActivity, "title" | "kind">): string =>
-  title || PLANNED_NAME[kind];
-
 export const LESSON_BUTTON = "button min-h-11 min-w-11 max-w-72 py-0 max-sm:max-w-40";
 /** What the button of the lesson is called. */
-export const lessonLabel = (here: Here) => `Activity: ${activityName(hereOf(here))}`;
+export const lessonLabel = (here: Here) => `Activity: ${hereOf(here).title}`;
 /** Opens the list of the lesson's activities and names the one being taught. */
 export const LessonButton = ({ activities, at }: Here) => (
   <>
     <span className="truncate">
-      {at + 1}/{activities.length} {activityName(hereOf({ activities, at }))}
+      {at + 1}/{activities.length} {hereOf({ activities, at }).title}
     </span>
     <ChevronDown size={16} aria-hidden />
   </>

@@ -1,7 +1,7 @@
 import Check from "lucide-react/icons/check";
 import { Menu, MenuItem } from "../../components/ui/Menu.tsx";
 import type { DefaultOpen } from "./LazyMenu.tsx";
-import { activityName, LESSON_BUTTON, LessonButton, type LessonMenuProps, lessonLabel } from "./LessonButton.tsx";
+import { LESSON_BUTTON, LessonButton, type LessonMenuProps, lessonLabel } from "./LessonButton.tsx";
 
 /** The menu itself, with the button that opens it. */
 export default function LessonDropdown(props: LessonMenuProps & DefaultOpen) {
@@ -28,9 +28,7 @@ export default function LessonDropdown(props: LessonMenuProps & DefaultOpen) {
             }}
           >
             <span className="w-4 text-good">{begun && k !== at && <Check size={15} aria-label="begun" />}</span>
-            <span className={`min-w-0 flex-1 truncate ${out ? "text-quiet line-through" : ""}`}>
-              {activityName(activity)}
-            </span>
+            <span className={`min-w-0 flex-1 truncate ${out ? "text-quiet line-through" : ""}`}>{activity.title}</span>
             <span className="text-[13px] text-quiet">
               {out ? "left out" : activity.ifTime ? "if there is time" : `${activity.minutes} min`}
             </span>

@@ -1,6 +1,5 @@
 import { memo } from "react";
 import type { TeachActivity } from "../../server/sessions/teach-page.ts";
-import { activityName } from "./LessonButton.tsx";
 import type { Way } from "./lesson/displays.ts";
 import type { ReadingUnit } from "./lesson/reading.ts";
 import { canGrow } from "./lesson/selectors.ts";
@@ -95,7 +94,7 @@ export const WordNav = memo(function WordNav(props: Props) {
         <NavButton name="Again, at sight" keys="" onPress={actions.againAtSight} />
       )}
       <NavButton
-        name={atEnd && after ? `Next: ${activityName(after)}` : "Next"}
+        name={atEnd && after ? `Next: ${after.title}` : "Next"}
         keys="→"
         disabled={atEnd && after === undefined}
         onPress={actions.next}

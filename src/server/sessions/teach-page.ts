@@ -70,6 +70,7 @@ export interface TeachActivity {
   readonly id: string;
   readonly kind: PlannedKind;
   readonly contentKind: RunActivity["content"]["kind"];
+  /** Empty where it has none of its own; Teach is given the name of its kind then. */
   readonly title: string;
   readonly minutes: number;
   readonly ifTime: boolean;

@@ -118,7 +118,8 @@ export function lessonReducer(state: LessonState, action: LessonAction): LessonS
       const cut = action.comes === "next" && at === activity ? item + 1 : was.length;
       return {
         ...state,
-        activities: activities.map((one, k) => (k === at ? action.activity : one)),
+        // Its title stands: where it has none of its own, the page gave it the name of its kind.
+        activities: activities.map((one, k) => (k === at ? { ...action.activity, title: one.title } : one)),
         orders: { ...orders, [old.id]: [...was.slice(0, cut), ...added, ...was.slice(cut)] },
       };
     }
