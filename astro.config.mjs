@@ -6,6 +6,7 @@ import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 import { build } from "esbuild";
 import { compressFiles } from "./scripts/lib/compress-files.mjs";
+import { sharedScriptOf } from "./scripts/lib/shared-scripts.mjs";
 
 /**
  * Builds what runs beside the part that Astro builds: what listens and looks at every request (src/server/door/), and the
@@ -58,6 +59,15 @@ const fetchedWordList = () => {
   };
 };
 
+/** Modules that many screens need lie together in a few scripts; the server's are left as they are. */
+const sharedScripts = {
+  name: "shared-scripts",
+  config: (_config, { isSsrBuild }) =>
+    isSsrBuild
+      ? undefined
+      : { build: { rollupOptions: { output: { manualChunks: sharedScriptOf, onlyExplicitManualChunks: true } } } },
+};
+
 export default defineConfig({
   output: "server",
   // A page is whole before its first byte is sent: what goes wrong in it is answered as such.
@@ -71,16 +81,10 @@ export default defineConfig({
   // Only the hashes of the scripts that Astro writes into pages are taken from it (src/middleware.ts).
   experimental: { csp: { algorithm: "SHA-256" } },
   vite: {
-    plugins: [tailwindcss()],
+    plugins: [tailwindcss(), sharedScripts],
     worker: { format: "es", plugins: () => [fetchedWordList()] },
     // Every script is a file of ours, none stands in a page.
-    build: {
-      assetsInlineLimit: 0,
-      target: "es2022",
-      // Bytes below which a part goes into a script that is fetched in any case: the bench fetches 39 files in place of 55,
-      // and listens an eighth sooner on a processor slowed down four times.
-      rollupOptions: { output: { experimentalMinChunkSize: 2500 } },
-    },
+    build: { assetsInlineLimit: 0, target: "es2022" },
     // PGlite finds its own files beside its module: it must not be bundled.
     ssr: { external: ["@electric-sql/pglite"] },
   },

@@ -8,8 +8,8 @@ const compress = promisify(brotliCompress);
 
 /** What is text; pictures and fonts are compressed in themselves. */
 const TEXT = /\.(js|css|json|svg)$/;
-/** Bytes below which a file is sent in one piece in any case. */
-const SMALL = 1024;
+/** Bytes below which there is next to nothing to save. */
+const SMALL = 256;
 
 /**
  * Puts beside each text file in a folder the same file compressed, with the ending .br besides, for the server to send: a

@@ -1,0 +1,82 @@
+import { existsSync, readdirSync, readFileSync, statSync } from "node:fs";
+import { join } from "node:path";
+import { describe, expect, it } from "vitest";
+import { sharedScriptOf } from "../../scripts/lib/shared-scripts.mjs";
+
+/** What a screen has to fetch before it listens, in the built application: bytes, which no machine makes more of. */
+const FOLDER = "dist/client";
+const manifest = readFileSync(
+  join("dist/server", readdirSync("dist/server").find((name) => name.startsWith("manifest_")) as string),
+  "utf8",
+);
+const scriptOf = (island: string) => {
+  const found = new RegExp(`"(?:[^"]*/)?${island}":"([^"]+)"`).exec(manifest)?.[1];
+  if (!found) throw new Error(`No script for ${island}`);
+  return found;
+};
+const REACT = scriptOf("@astrojs/react/client.js");
+const EVERYWHERE = "src/islands/word-card/WordCards.tsx";
+const WITH_NAVIGATION = ["src/islands/go-to/GoTo.tsx", "src/islands/outbox/WaitingMarks.tsx"];
+
+/** The script and all that it asks for before it can run, by the file's path. */
+function fetchedWith(script: string, found = new Set<string>()): ReadonlySet<string> {
+  if (found.has(script)) return found;
+  found.add(script);
+  const text = readFileSync(join(FOLDER, script), "utf8");
+  for (const [, name] of text.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) fetchedWith(`_astro/${name}`, found);
+  return found;
+}
+
+/** Bytes as they are sent. */
+const sentSize = (script: string) => {
+  const file = join(FOLDER, script);
+  return statSync(existsSync(`${file}.br`) ? `${file}.br` : file).size;
+};
+const kB = (islands: readonly string[]) => {
+  const found = new Set<string>();
+  for (const script of [REACT, ...islands.map(scriptOf)]) fetchedWith(script, found);
+  return [...found].reduce((sum, script) => sum + sentSize(script), 0) / 1000;
+};
+
+const SCREENS = {
+  teach: ["src/islands/teach/Teach.tsx"],
+  "the learners' view": ["src/islands/teach/LearnersView.tsx"],
+  today: ["src/islands/today/GroupCard.tsx", "src/islands/today/NewGroup.tsx", "src/islands/today/Rejudged.tsx"],
+  "the first minute": ["src/islands/today/FirstMinute.tsx"],
+  evidence: ["Evidence", "ChangeOverTime"].map((name) => `src/islands/evidence/${name}.tsx`),
+  bench: ["src/islands/bench/Bench.tsx"],
+  families: ["src/islands/families/Families.tsx"],
+  "ears only": ["src/islands/ears-only/EarsOnly.tsx"],
+  plan: ["src/islands/plan/Plan.tsx"],
+  texts: ["src/islands/texts/Texts.tsx"],
+  saved: ["src/islands/saved/Saved.tsx"],
+  settings: ["src/islands/settings/Settings.tsx"],
+  people: ["src/islands/people/People.tsx"],
+  "a sequence": ["src/islands/sequence/SequenceEditor.tsx"],
+  "what a group has been taught": ["src/islands/groups/Ticks.tsx"],
+  grouping: ["src/islands/grouping/Grouping.tsx"],
+  "cards to take home": ["src/islands/packs/Packs.tsx"],
+  "marks on paper": ["src/islands/paper-marks/PaperMarks.tsx"],
+  backups: ["src/islands/backups/Backups.tsx"],
+} as const satisfies Readonly<Record<string, readonly string[]>>;
+const FULL_SCREEN: readonly string[] = ["teach", "the learners' view"];
+
+describe("the scripts of a screen", () => {
+  it.each(Object.entries(SCREENS))("%s fetches no more than it may before it listens", (name, islands) => {
+    const all = [...islands, EVERYWHERE, ...(FULL_SCREEN.includes(name) ? [] : WITH_NAVIGATION)];
+    expect(kB(all)).toBeGreaterThan(60);
+    expect(kB(all)).toBeLessThanOrEqual(FULL_SCREEN.includes(name) ? 120 : 200);
+  });
+
+  it("a module that many screens need lies in a script with others like it, and any other where the bundler puts it", () => {
+    expect(sharedScriptOf("/zip-step/node_modules/react-dom/client.js")).toBe("common");
+    expect(sharedScriptOf("/zip-step/node_modules/@radix-ui/react-use-layout-effect/dist/index.mjs")).toBe("controls");
+    expect(sharedScriptOf("/zip-step/node_modules/@radix-ui/react-use-size/dist/index.mjs")).toBeUndefined();
+    expect(sharedScriptOf("/zip-step/src/islands/teach/Teach.tsx")).toBeUndefined();
+  });
+
+  it("each of the shared scripts is there: what they name is not gone", () => {
+    const names = readdirSync(join(FOLDER, "_astro")).map((name) => name.split(".")[0]);
+    for (const name of ["common", "controls", "choices", "correspondences"]) expect(names).toContain(name);
+  });
+});
