@@ -1,4 +1,5 @@
 import type { Contrast } from "../chains/request.ts";
+import { getOrMake } from "../get-or-make.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { EvidenceWay } from "../responses/response-modes.ts";
@@ -175,21 +176,37 @@ function contrastOf(gpc: string, said: readonly string[], taught: TaughtSet): Co
 /** Words of which the coming steps are thought: those that children know. */
 const KNOWN_BY_SEVEN = 2;
 
-const IDS_OF_WORDS = new WeakMap<Lexicon, readonly (readonly string[])[]>();
-
-/** The correspondences of every word that children know, each once. */
-function idsOfWords(lexicon: Lexicon): readonly (readonly string[])[] {
-  let ids = IDS_OF_WORDS.get(lexicon);
-  if (!ids) {
-    ids = lexicon.words
-      .filter(({ familiarity }) => familiarity <= KNOWN_BY_SEVEN)
-      .map(({ readings }) => [
-        ...new Set(readings[0].units.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes))),
-      ]);
-    IDS_OF_WORDS.set(lexicon, ids);
-  }
-  return ids;
+/** The correspondences of words, one word after the other, as numbers: places in the list of their ids. */
+interface NumberedIds {
+  readonly ids: readonly string[];
+  /** Of all words, each word's once. */
+  readonly numbers: Uint16Array;
+  /** Where each word's begin in `numbers`; the end of the last one comes last. */
+  readonly starts: Uint32Array;
 }
+
+const IDS_OF_WORDS = new WeakMap<Lexicon, NumberedIds>();
+
+/** The correspondences of every word that children know. */
+function idsOfWords(lexicon: Lexicon): NumberedIds {
+  const known = IDS_OF_WORDS.get(lexicon);
+  if (known) return known;
+  const places = new Map<string, number>();
+  const numbers: number[] = [];
+  const starts = [0];
+  for (const { familiarity, readings } of lexicon.words) {
+    if (familiarity > KNOWN_BY_SEVEN) continue;
+    const ids = new Set(readings[0].units.map(({ grapheme, phonemes }) => gpcId(grapheme, phonemes)));
+    for (const id of ids) numbers.push(getOrMake(places, id, () => places.size));
+    starts.push(numbers.length);
+  }
+  const made = { ids: [...places.keys()], numbers: Uint16Array.from(numbers), starts: Uint32Array.from(starts) };
+  IDS_OF_WORDS.set(lexicon, made);
+  return made;
+}
+
+/** When a correspondence is taught, as numbers: that of a word is the highest of its correspondences. */
+const WHEN = { now: 0, soon: 1, later: 2 } as const;
 
 /** How many of the words that come within reach up to a step hold a correspondence; of those within reach, where none come. */
 function needOf(
@@ -199,19 +216,25 @@ function needOf(
   lexicon: Lexicon,
 ): (gpc: string) => number {
   const then = taughtAt(sequence, until, {}, taught.accent);
-  const known = new Map<string, "now" | "then" | "later">();
-  const whenOf = (id: string) => {
-    let when = known.get(id);
-    if (!when) {
-      when = isTaughtGpc(id, taught) ? "now" : isTaughtGpc(id, then) ? "then" : "later";
-      known.set(id, when);
+  const { ids, numbers, starts } = idsOfWords(lexicon);
+  const when = Uint8Array.from(ids, (id) =>
+    isTaughtGpc(id, taught) ? WHEN.now : isTaughtGpc(id, then) ? WHEN.soon : WHEN.later,
+  );
+  // Words of each kind that hold a correspondence, by its number, and how many words there are.
+  const coming = { words: 0, holding: new Uint32Array(ids.length) };
+  const within = { words: 0, holding: new Uint32Array(ids.length) };
+  for (let word = 0; word + 1 < starts.length; word++) {
+    const from = starts[word] as number;
+    const to = starts[word + 1] as number;
+    let last: number = WHEN.now;
+    for (let k = from; k < to; k++) last = Math.max(last, when[numbers[k] as number] as number);
+    if (last === WHEN.later) continue;
+    for (const kind of last === WHEN.soon ? [coming, within] : [within]) {
+      kind.words++;
+      for (let k = from; k < to; k++) (kind.holding[numbers[k] as number] as number)++;
     }
-    return when;
-  };
-  const within = idsOfWords(lexicon).filter((ids) => ids.every((id) => whenOf(id) !== "later"));
-  const coming = within.filter((ids) => ids.some((id) => whenOf(id) === "then"));
-  const words = coming.length > 0 ? coming : within;
-  const holding = new Map<string, number>();
-  for (const ids of words) for (const id of ids) holding.set(id, (holding.get(id) ?? 0) + 1);
-  return (gpc) => (words.length === 0 ? 0 : (holding.get(gpc) ?? 0) / words.length);
+  }
+  const { words, holding } = coming.words > 0 ? coming : within;
+  const share = new Map(ids.map((id, number) => [id, words === 0 ? 0 : (holding[number] as number) / words]));
+  return (gpc) => share.get(gpc) ?? 0;
 }
