@@ -58,6 +58,7 @@ export async function buildWhenNeeded() {
     ...filesUnder("public"),
     "astro.config.mjs",
     "scripts/lib/compress-files.mjs",
+    "scripts/lib/shared-scripts.mjs",
     "package-lock.json",
   ];
   const wanted = hashOf(sources.filter((file) => statSync(file).isFile() && !file.includes(".test.")).sort());
