@@ -83,8 +83,14 @@ export default defineConfig({
   vite: {
     plugins: [tailwindcss(), sharedScripts],
     worker: { format: "es", plugins: () => [fetchedWordList()] },
-    // Every script is a file of ours, none stands in a page.
-    build: { assetsInlineLimit: 0, target: "es2022" },
+    build: {
+      // Every script is a file of ours, none stands in a page.
+      assetsInlineLimit: 0,
+      target: "es2022",
+      // React's own functions stand by themselves, not all within another that is read twice: once while the script is
+      // fetched, and once more on the page's thread when it is called.
+      commonjsOptions: { strictRequires: "auto" },
+    },
     // PGlite finds its own files beside its module: it must not be bundled.
     ssr: { external: ["@electric-sql/pglite"] },
   },
