@@ -33,6 +33,13 @@ describe("the place in a lesson", () => {
     expect(led({ type: "stage", stage: 3 }, next).stage).toBe(0);
   });
 
+  it("an activity that has grown goes by the name that the page gave it", () => {
+    const state = startingLesson([activity("a", [LAP], { title: "Word list" })], PLACE);
+    const grown = activity("a", [LAP, CLAP]);
+    const { activities } = lessonReducer(state, { type: "activity-grown", activity: grown, comes: "last" });
+    expect(activities).toMatchObject([{ title: "Word list", items: grown.items }]);
+  });
+
   it("goes on where it was left, with what had been added since", () => {
     const grown = led({ type: "activity-grown", activity: activity("c", [LAP, CLAP, LAP]), comes: "last" });
     const left = { ...PLACE, activity: 2, item: 2, stage: 1, skipped: ["b"] };
