@@ -1,7 +1,7 @@
 /**
  * Which modules lie together in one script for the browser. Left alone, the bundler writes a script for each set of
  * screens that share a module: the bench fetches 68, many of a few hundred bytes, which compress badly by themselves. With
- * these it fetches 22, a twelfth less in bytes. Whatever is not named here lies where the bundler puts it.
+ * these it fetches 22, a twentieth less in bytes. Whatever is not named here lies where the bundler puts it.
  */
 const SHARED_SCRIPTS = {
   /** On every screen, Teach and the learners' view too: what each of them fetches in any case. */
