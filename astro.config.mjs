@@ -35,6 +35,15 @@ const door = {
   },
 };
 
+/** `client:after`: when parts that stand on many screens begin to listen. */
+const clientAfter = {
+  name: "client-after",
+  hooks: {
+    "astro:config:setup": ({ addClientDirective }) =>
+      addClientDirective({ name: "after", entrypoint: "./src/islands/shared/client-after.ts" }),
+  },
+};
+
 /**
  * In the workers' scripts the word list is not written into the script but fetched: a megabyte that is one file for all
  * three of them, and that the browser reads as JSON in place of compiling it.
@@ -72,7 +81,7 @@ export default defineConfig({
   output: "server",
   // A page is whole before its first byte is sent: what goes wrong in it is answered as such.
   adapter: node({ mode: "middleware", experimentalDisableStreaming: true }),
-  integrations: [react(), door],
+  integrations: [react(), clientAfter, door],
   server: { host: "127.0.0.1", port: 4321 },
   devToolbar: { enabled: false },
   // Nothing here needs pictures made anew, and the endpoint that would do it takes addresses from whoever asks.
