@@ -6,11 +6,13 @@ import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 import { build } from "esbuild";
 import { compressFiles } from "./scripts/lib/compress-files.mjs";
+import { writeScriptImports } from "./scripts/lib/script-imports.mjs";
 import { sharedScriptOf } from "./scripts/lib/shared-scripts.mjs";
 
 /**
  * Builds what runs beside the part that Astro builds: what listens and looks at every request (src/server/door/), and the
- * thread that holds the word list (src/server/words/). Then compresses what browsers fetch.
+ * thread that holds the word list (src/server/words/). Then notes which scripts ask for which, and compresses what browsers
+ * fetch.
  */
 const door = {
   name: "door",
@@ -30,6 +32,7 @@ const door = {
         format: "esm",
         packages: "external",
       });
+      writeScriptImports(path("dist/client/_astro"), path("dist/server/script-imports.json"));
       await compressFiles(path("dist/client"));
     },
   },

@@ -3,6 +3,7 @@ import { setSoundWriting } from "./components/words/sounds.ts";
 import { database } from "./server/db/application-database.ts";
 import { CLOSED_POLICY, pagePolicy } from "./server/door/security-headers.ts";
 import { logError } from "./server/http/log-error.ts";
+import { scriptImports, withScriptsNamed } from "./server/http/named-scripts.ts";
 import { getSchool } from "./server/school/school.ts";
 
 /** Addresses that screens once had: bookmarks go on to where the screen is now. */
@@ -23,6 +24,15 @@ async function chooseSoundWriting(): Promise<void> {
   }
 }
 
+/** The page with the scripts of its own parts named in its head. */
+async function withScripts(page: Response): Promise<Response> {
+  const html = withScriptsNamed(await page.text(), scriptImports());
+  const named = new Response(html, page);
+  // It is longer now: a browser would leave out its end.
+  if (page.headers.has("content-length")) named.headers.set("content-length", String(Buffer.byteLength(html)));
+  return named;
+}
+
 /**
  * Pages and answers are made from the records of the moment. On the way back a browser shows what it kept of a page,
  * however old; what was changed there next would overwrite what had been changed since. And learners' records are to
@@ -41,8 +51,9 @@ export const onRequest = defineMiddleware(async ({ url, redirect, rewrite }, nex
     logError(error);
     response = await rewrite("/500");
   }
-  if (!CACHED_BY_THE_BROWSER.has(url.pathname)) response.headers.set("cache-control", "no-store");
   const isPage = response.headers.get("content-type")?.startsWith("text/html") ?? false;
+  if (isPage && response.body) response = await withScripts(response);
+  if (!CACHED_BY_THE_BROWSER.has(url.pathname)) response.headers.set("cache-control", "no-store");
   // The framework knows the hashes of the scripts it writes into a page from when it was built.
   const hashes = response.headers.get(POLICY)?.match(/sha256-[\w+/=]+/g) ?? [];
   response.headers.set(POLICY, isPage ? pagePolicy(hashes) : CLOSED_POLICY);

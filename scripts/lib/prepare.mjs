@@ -58,6 +58,7 @@ export async function buildWhenNeeded() {
     ...filesUnder("public"),
     "astro.config.mjs",
     "scripts/lib/compress-files.mjs",
+    "scripts/lib/script-imports.mjs",
     "scripts/lib/shared-scripts.mjs",
     "package-lock.json",
   ];

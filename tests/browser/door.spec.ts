@@ -136,6 +136,25 @@ test("every screen comes with its policy, and keeps to it", async ({ page, serve
   expect(complaints).toEqual([]);
 });
 
+test("a screen names the scripts of its own part, and fetches each of them once", async ({ page, server }) => {
+  const fetched: string[] = [];
+  page.on("request", (request) => {
+    if (request.url().endsWith(".js")) fetched.push(new URL(request.url()).pathname);
+  });
+  const answer = await page.goto(`${server.address}/bench`);
+  const html = (await answer?.text()) ?? "";
+  const named = [...html.matchAll(/<link rel="modulepreload" href="([^"]*)">/g)].map(([, href = ""]) => href);
+  expect(html).toMatch(/<\/html>\s*$/);
+  const own = await page.locator("astro-island[client=load]").first().getAttribute("component-url");
+  expect(named).toContain(own);
+  await page.locator("astro-island[client=load]:not([ssr])").first().waitFor({ state: "attached" });
+  // The rest of the page comes once its own part listens.
+  await expect(page.locator("astro-island[ssr]")).toHaveCount(0);
+  // Named twice, or named and asked for in another way, it would be fetched twice.
+  const ofOurs = fetched.filter((path) => named.includes(path));
+  expect(ofOurs.sort()).toEqual([...named].sort());
+});
+
 test("an address that means nothing is answered in words, drawn as every screen, whatever stands in it", async ({
   server,
 }) => {

@@ -1,31 +1,24 @@
 import { existsSync, readdirSync, readFileSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
+import { scriptsWith } from "../../scripts/lib/script-imports.mjs";
 import { SHARED_SCRIPT_NAMES, sharedScriptOf } from "../../scripts/lib/shared-scripts.mjs";
+import type { ScriptImports } from "../../src/server/http/named-scripts.ts";
 
 /** What a screen has to fetch before it listens, in the built application: bytes, which no machine makes more of. */
-const FOLDER = "dist/client";
+const FOLDER = "dist/client/_astro";
 const manifest = readFileSync(
   join("dist/server", readdirSync("dist/server").find((name) => name.startsWith("manifest_")) as string),
   "utf8",
 );
 const scriptOf = (island: string) => {
-  const found = new RegExp(`"(?:[^"]*/)?${island}":"([^"]+)"`).exec(manifest)?.[1];
+  const found = new RegExp(`"(?:[^"]*/)?${island}":"(?:[^"]*/)?([^"/]+)"`).exec(manifest)?.[1];
   if (!found) throw new Error(`No script for ${island}`);
   return found;
 };
 const REACT = scriptOf("@astrojs/react/client.js");
 const EVERYWHERE = "src/islands/word-card/WordCards.tsx";
 const WITH_NAVIGATION = ["src/islands/go-to/GoTo.tsx", "src/islands/outbox/WaitingMarks.tsx"];
-
-/** The script and all that it asks for before it can run, by the file's path. */
-function fetchedWith(script: string, found = new Set<string>()): ReadonlySet<string> {
-  if (found.has(script)) return found;
-  found.add(script);
-  const text = readFileSync(join(FOLDER, script), "utf8");
-  for (const [, name] of text.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) fetchedWith(`_astro/${name}`, found);
-  return found;
-}
 
 /** Bytes as they are sent. */
 const sentSize = (script: string) => {
@@ -34,7 +27,7 @@ const sentSize = (script: string) => {
 };
 const kB = (islands: readonly string[]) => {
   const found = new Set<string>();
-  for (const script of [REACT, ...islands.map(scriptOf)]) fetchedWith(script, found);
+  for (const script of [REACT, ...islands.map(scriptOf)]) scriptsWith(FOLDER, script, found);
   return [...found].reduce((sum, script) => sum + sentSize(script), 0) / 1000;
 };
 
@@ -76,7 +69,17 @@ describe("the scripts of a screen", () => {
   });
 
   it("each of the shared scripts is there: what they name is not gone", () => {
-    const names = readdirSync(join(FOLDER, "_astro")).map((name) => name.split(".")[0]);
+    const names = readdirSync(FOLDER).map((name) => name.split(".")[0]);
     expect(names).toEqual(expect.arrayContaining(SHARED_SCRIPT_NAMES));
+  });
+
+  it("the server is told of all that a screen's own part asks for, so that the page can name it", () => {
+    const imports = JSON.parse(readFileSync("dist/server/script-imports.json", "utf8")) as ScriptImports;
+    for (const island of Object.values(SCREENS).flat()) {
+      const address = `/_astro/${scriptOf(island)}`;
+      expect(imports[address], island).toEqual(
+        [...scriptsWith(FOLDER, scriptOf(island))].map((script) => `/_astro/${script}`),
+      );
+    }
   });
 });
