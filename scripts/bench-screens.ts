@@ -76,6 +76,34 @@ async function pressToFrame(page: Page, keys: readonly string[], rounds: number)
   return page.evaluate(() => (window as unknown as { waits: Record<string, number[]> }).waits);
 }
 
+/** From the press that leads to the bench, in ms: when its first chain listens; shows a press on a word; all listens. */
+interface FirstChainTimes {
+  readonly listens: number;
+  readonly answers: number;
+  readonly all: number;
+}
+
+/** Runs in the page, before anything of it. Presses the fourth word in the frame after it came. */
+const watchFirstChain = `(() => {
+  const times = (window.firstChain = {});
+  let pressed;
+  const ROW = "ol[aria-label=Chain] [data-word]";
+  const watch = new MutationObserver(() => {
+    const now = performance.now();
+    const word = document.querySelectorAll(ROW)[3];
+    if (word && !pressed) {
+      pressed = word.dataset.word;
+      const press = () => document.querySelector('[data-word="' + pressed + '"] button[aria-pressed]').click();
+      requestAnimationFrame(() => setTimeout(press));
+    }
+    if (document.querySelector("astro-island:not([ssr]) " + ROW)) times.listens ??= now;
+    if (pressed && document.querySelector('[data-word="' + pressed + '"][data-current-word]')) times.answers ??= now;
+    if (document.readyState !== "loading" && !document.querySelector("astro-island[ssr]")) times.all ??= now;
+  });
+  const attributeFilter = ["ssr", "data-current-word"];
+  watch.observe(document, { subtree: true, childList: true, attributes: true, attributeFilter });
+})()`;
+
 const browser = await chromium.launch(config.use?.launchOptions ?? {});
 try {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
@@ -158,30 +186,38 @@ try {
     await fresh.close();
   }
 
-  // The bench with its first chain, its files in the cache, at four times CPU slowdown: usable once it listens itself.
-  // What lies on every screen (go to, word cards, waiting marks) comes when the browser has nothing else to do.
+  // The bench with its first chain, its files in the cache, at four times CPU slowdown. The page watches itself: a tool that
+  // asks it meanwhile takes a fifth of the time measured. What lies on every screen (go to, word cards, waiting marks) comes
+  // when the browser has nothing else to do.
   const benchContext = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-  const withChain: number[] = [];
-  const withAll: number[] = [];
-  for (let k = 0; k < 7; k++) {
+  await benchContext.addInitScript(watchFirstChain);
+  const firstChains: FirstChainTimes[] = [];
+  for (let k = 0; k < 9; k++) {
     const bench = await benchContext.newPage();
     const slow = await benchContext.newCDPSession(bench);
     await slow.send("Emulation.setCPUThrottlingRate", { rate: 4 });
-    const from = performance.now();
     await bench.goto(`${ADDRESS}/bench?group=${group.id}`, { waitUntil: "commit" });
-    await bench.locator("astro-island:not([ssr]) ol[aria-label=Chain] [data-word]").nth(3).waitFor();
-    if (k > 0) withChain.push(performance.now() - from);
-    await hydrated(bench);
-    if (k > 0) withAll.push(performance.now() - from);
+    let times: Partial<FirstChainTimes>;
+    do {
+      await bench.waitForTimeout(4000);
+      times = await bench.evaluate(() => (window as unknown as { firstChain: Partial<FirstChainTimes> }).firstChain);
+    } while (!times.listens || !times.answers || !times.all);
+    // The first two fill the cache.
+    if (k > 1) firstChains.push(times as FirstChainTimes);
     await bench.close();
   }
   await benchContext.close();
-  rows.push({
-    what: "bench usable with its first chain, warm, CPU 4x slower",
-    measured: spread(withChain),
-    aim: "1.5 s",
-  });
-  rows.push({ what: "the same, with all that lies on every screen", measured: spread(withAll), aim: "1.5 s" });
+  const firstChainRows = {
+    listens: "bench listens, with its first chain, warm, CPU 4x slower",
+    answers: "a press on a word, made as soon as it is drawn, is answered",
+    all: "all that lies on every screen listens as well",
+  };
+  for (const [time, what] of Object.entries(firstChainRows))
+    rows.push({
+      what,
+      measured: spread(firstChains.map((times) => times[time as keyof FirstChainTimes])),
+      aim: "1.5 s",
+    });
 
   // A key press to the frame that shows it, at four times CPU slowdown; beside it what the browser itself takes on this
   // machine, for a page that has one letter and changes it.
