@@ -18,7 +18,7 @@ import { type Group, listGroups } from "../groups/groups.ts";
 import { AppError } from "../http/errors.ts";
 import { idInAddress } from "../http/page.ts";
 import { recentWords } from "../sessions/sessions.ts";
-import { askWords } from "../words/pool.ts";
+import { askWordsOnce } from "../words/known-answers.ts";
 import type { SavedChain } from "./chains.ts";
 import { getChain, listChains } from "./chains.ts";
 
@@ -128,7 +128,7 @@ async function reportOf(
 ): Promise<ChainReport | undefined> {
   if (words.length === 0) return undefined;
   const aim = aimOf(shape ?? DEFAULT_SHAPE, { focus, contrasts, recent, accent: school.accent });
-  return inTime(askWords("describeChain", words, aim), waitsUntil);
+  return inTime(askWordsOnce("describeChain", words, aim), waitsUntil);
 }
 
 /** A page does not wait longer for its chain; without one it opens as far as it is. */
@@ -157,7 +157,7 @@ async function openingFor(
   ];
   const { never, allowLists } = scope.school;
   const request = { taught: taughtOf(scope), length: DEFAULT_SHAPE.length, recent, never, allowLists, seed: 1 };
-  const answer = await inTime(askWords("planFirst", request, targets), waitsUntil);
+  const answer = await inTime(askWordsOnce("planFirst", request, targets), waitsUntil);
   const { words, ...target } = answer ?? { words: [], ...(targets[0] as ChainTarget) };
   return { words, ...target, targets, proposal: called, isAsked: asked !== undefined };
 }
