@@ -3,11 +3,12 @@
  * medians. Needs a build. Never part of the tests.
  */
 import { spawn } from "node:child_process";
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium, type Page } from "@playwright/test";
 import config from "../playwright.config.ts";
+import type { ScriptImports } from "../src/server/http/named-scripts.ts";
 import { freePort } from "../tests/browser/server.ts";
 
 const PORT = await freePort();
@@ -33,13 +34,34 @@ const hydrated = (page: Page) =>
 
 const kB = (bytes: number) => `${(bytes / 1024).toFixed(1)} kB`;
 
-/** Adds up the scripts that a page asks for from now on. @returns asks for the sum, in bytes, compressed as they are sent */
+const imports = JSON.parse(readFileSync("dist/server/script-imports.json", "utf8")) as ScriptImports;
+
+/**
+ * Adds up the scripts that a page has to fetch before all of it listens: those of its parts and what stands in the page
+ * itself; what a part fetches of its own accord once it listens (an editor, menus) is not among them.
+ *
+ * @returns asks for the sum, in bytes, compressed as they are sent
+ */
 function scriptsOf(page: Page): () => Promise<number> {
-  const sizes: Promise<number>[] = [];
+  const sizes = new Map<string, Promise<number>>();
   page.on("requestfinished", (request) => {
-    if (request.url().endsWith(".js")) sizes.push(request.sizes().then(({ responseBodySize }) => responseBodySize));
+    const { pathname } = new URL(request.url());
+    if (pathname.endsWith(".js"))
+      sizes.set(
+        pathname,
+        request.sizes().then(({ responseBodySize }) => responseBodySize),
+      );
   });
-  return async () => (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
+  return async () => {
+    const named = await page.evaluate(() =>
+      [...document.querySelectorAll("astro-island, script[src]")].flatMap((part) =>
+        ["component-url", "renderer-url", "src"].map((name) => part.getAttribute(name) ?? ""),
+      ),
+    );
+    const needed = new Set(named.flatMap((script) => [script, ...(imports[script] ?? [])]));
+    const sent = await Promise.all([...sizes].map(([script, size]) => (needed.has(script) ? size : 0)));
+    return sent.reduce((sum, size) => sum + size, 0);
+  };
 }
 
 /** A teacher's own pace: the rest of a screen has followed one press before the next. */
@@ -128,7 +150,7 @@ try {
   const { id } = (await started.json()) as { id: string };
   const teach = `${ADDRESS}/teach/${id}`;
 
-  // The first load: every script the page asks for, with nothing in the cache.
+  // The first load: every script the page has to have, with nothing in the cache.
   const scripts = scriptsOf(page);
   await page.goto(teach, { waitUntil: "networkidle" });
   rows.push({ what: "script of Teach, as it is sent", measured: kB(await scripts()), aim: "120 kB" });
