@@ -52,3 +52,36 @@ test("from any screen by keys: to a screen, a group's lesson, something saved, t
   await page.keyboard.press("Escape");
   await expect(dialog).toBeHidden();
 });
+
+test("what stands on every screen is fetched once the screen's own part listens", async ({ page, server }) => {
+  const asked: string[] = [];
+  page.on("request", (request) => asked.push(new URL(request.url()).pathname));
+  const isAsked = (name: string) => asked.some((path) => path.startsWith(`/_astro/${name}.`));
+  let letThrough = () => {};
+  const held = new Promise<void>((resolve) => {
+    letThrough = resolve;
+  });
+  await page.route(/\/_astro\/People\.[^/]*\.js$/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`${server.address}/people`, { waitUntil: "domcontentloaded" });
+  await expect.poll(() => isAsked("People")).toBe(true);
+  // The browser has nothing else to do, and still waits.
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+  expect(isAsked("GoTo")).toBe(false);
+  letThrough();
+  await alive(page);
+  expect(isAsked("GoTo")).toBe(true);
+});
+
+test("where a screen's own part cannot be fetched, what stands on every screen comes all the same", async ({
+  page,
+  server,
+}) => {
+  await page.route(/\/_astro\/People\.[^/]*\.js$/, (route) => route.abort());
+  await page.goto(`${server.address}/people`);
+  await page.locator("astro-island[component-url*='/GoTo.']:not([ssr])").waitFor({ state: "attached" });
+  await page.keyboard.press("Control+k");
+  await expect(page.getByRole("dialog", { name: "Go to" })).toBeVisible();
+});
