@@ -14,7 +14,7 @@ import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { measureZip, sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import type { ChainReport, Segmentation, StepCheck, WordFlag, WordVerdict } from "../../core/light.ts";
-import { useElementSize } from "../shared/use-element-size.ts";
+import { type ElementSize, useMeasured } from "../shared/use-element-size.ts";
 import { useListSensors } from "../shared/use-list-sensors.ts";
 import { openWordCard } from "../word-card/open.ts";
 
@@ -46,18 +46,19 @@ const [LARGEST_LETTERS, SMALLEST_LETTERS] = [30, 16];
 const [HAS_ACTIONS_BESIDE, HAS_REASON_BESIDE] = [420, 630];
 
 /** Pixels there are for the letters of a row: the rest is the handle, the number and what stands beside them. */
-function roomForLetters(row: number): number {
-  if (row >= HAS_REASON_BESIDE) return 250;
-  return row >= HAS_ACTIONS_BESIDE ? row - 270 : row - 88;
+function roomForLetters({ width }: Pick<ElementSize, "width">): number {
+  if (width >= HAS_REASON_BESIDE) return 250;
+  return width >= HAS_ACTIONS_BESIDE ? width - 270 : width - 88;
 }
+/** Until the list has been measured it is taken to be wide, as it is on most screens. */
+const ROOM_AT_FIRST = roomForLetters({ width: HAS_REASON_BESIDE });
 
-/** @param row pixels there are for a row; undefined while nobody knows */
-function lettersFor({ readings }: ChainReport, columns: ZipColumns, row: number | undefined): number {
-  if (row === undefined) return LARGEST_LETTERS;
+/** @param room pixels there are for the letters of a row */
+function lettersFor({ readings }: ChainReport, columns: ZipColumns, room: number): number {
   const widths = readings.map((reading) =>
     reading ? measureZip(reading, { columns, size: LARGEST_LETTERS, open: false }).width : 0,
   );
-  const share = roomForLetters(row) / Math.max(...widths, 1);
+  const share = room / Math.max(...widths, 1);
   return Math.max(SMALLEST_LETTERS, Math.min(LARGEST_LETTERS, Math.floor(LARGEST_LETTERS * share)));
 }
 
@@ -67,8 +68,8 @@ export function ChainList({ report, verdicts, locked, selected, aims, underSelec
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
   );
-  const [list, room] = useElementSize<HTMLOListElement>();
-  const size = lettersFor(report, columns, room?.width);
+  const [list, room] = useMeasured<HTMLOListElement>(roomForLetters, ROOM_AT_FIRST);
+  const size = lettersFor(report, columns, room);
   const sensors = useListSensors();
   const words = report.words;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
