@@ -21,6 +21,26 @@ describe("an answer that takes the word list", () => {
     expect(otherAim).not.toBe(first);
   });
 
+  it("is another for another taught set, though only what its sets and maps hold differs", async () => {
+    const firstChain = (...gpcs: string[]) =>
+      askWordsOnce(
+        "planFirst",
+        {
+          taught: {
+            gpcs: new Map(gpcs.map((id) => [id, "any"])),
+            patterns: new Set(),
+            words: new Set(),
+            accent: GENERAL_AMERICAN,
+          },
+          length: 4,
+        } as never,
+        [{ focus: [], contrasts: [] }],
+      );
+    const [withO, withU] = [firstChain("h", "o", "t", "p"), firstChain("h", "u", "t", "p")];
+    expect(withU).not.toBe(withO);
+    await Promise.allSettled([withO, withU]);
+  });
+
   it("is found anew when it could not be given", async () => {
     const ask = () => askWordsOnce("describeChain", ["ship"], undefined as never);
     const failed = ask();

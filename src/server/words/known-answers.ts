@@ -1,3 +1,4 @@
+import { serialize } from "node:v8";
 import { askWords } from "./pool.ts";
 import type { TaskAnswer, TaskInput, WordTask } from "./tasks.ts";
 
@@ -16,7 +17,8 @@ const held = new Map<string, Promise<unknown>>();
  * @param input what it is called with
  */
 export function askWordsOnce<T extends WordTask>(task: T, ...input: TaskInput<T>): Promise<Awaited<TaskAnswer<T>>> {
-  const asked = JSON.stringify([task, input]);
+  // As it is copied to the thread: JSON would leave out what sets and maps hold, and one taught set is as good as another.
+  const asked = serialize([task, input]).toString("latin1");
   const known = held.get(asked);
   const answer = (known ?? askWords(task, ...input)) as Promise<Awaited<TaskAnswer<T>>>;
   held.delete(asked);
