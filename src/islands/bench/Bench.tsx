@@ -1,11 +1,11 @@
-import { useCallback, useEffect, useReducer, useState } from "react";
-import { SidePane } from "../../components/ui/SidePane.tsx";
+import { useCallback, useEffect, useMemo, useReducer, useState } from "react";
 import { Toasts } from "../../components/ui/Toasts.tsx";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import { type Contrast, keyOfGpc, type SchoolSettings, type StepCheck, unitKey } from "../../core/light.ts";
 import { useMedia } from "../shared/use-media.ts";
 import { useShortcuts } from "../shared/use-shortcuts.ts";
-import { AimPanel } from "./AimPanel.tsx";
+import { useStableCallbacks } from "../shared/use-stable-callbacks.ts";
+import { AimPane } from "./AimPane.tsx";
 import { BenchBar } from "./BenchBar.tsx";
 import { ChainList } from "./ChainList.tsx";
 import { chainWorker } from "./chain-worker-client.ts";
@@ -14,12 +14,11 @@ import { MendNotice } from "./MendNotice.tsx";
 import { NoChainNotice } from "./NoChainNotice.tsx";
 import { OpeningNotice } from "./OpeningNotice.tsx";
 import { Others } from "./Others.tsx";
-import { PlanButtons } from "./PlanButtons.tsx";
 import { ChainToCome, EmptyChain, WaitingChain } from "./parts.tsx";
 import { ReportBar } from "./ReportBar.tsx";
-import { MIXED_UP, ShapePanel } from "./ShapePanel.tsx";
+import { MIXED_UP } from "./ShapePanel.tsx";
 import { type BenchProps, startingState } from "./starting-state.ts";
-import { benchReducer, putIn } from "./state.ts";
+import { benchReducer, type Gap } from "./state.ts";
 import { useBenchQuestions } from "./use-bench-questions.ts";
 import { useChainAnswers } from "./use-chain-answers.ts";
 import { useDraft } from "./use-draft.ts";
@@ -34,11 +33,13 @@ const PLANNER_AFTER_MS = 2_000;
 /** The chain bench: what the chain is for on the left, the chain, and words for the chosen gap on the right. */
 export default function Bench(page: BenchProps) {
   const { group, scope, recent } = page;
-  const { sequence, school } = scope;
+  const { school } = scope;
   const proposal = page.opening?.proposal;
-  // Of the learner it is surest of.
-  const [surest] = proposal?.learners ?? [];
-  const record = proposal && surest && { ...surest, gpc: proposal.gpc, said: proposal.said };
+  const record = useMemo(() => {
+    // Of the learner it is surest of.
+    const [surest] = proposal?.learners ?? [];
+    return proposal && surest && { ...surest, gpc: proposal.gpc, said: proposal.said };
+  }, [proposal]);
   const [state, dispatch] = useReducer(benchReducer, page, startingState);
   const [ticks, setTicks] = useState(scope.ticks);
   // Two workers: typing is answered by the one while the other plans and can be stopped.
@@ -79,7 +80,29 @@ export default function Bench(page: BenchProps) {
   );
   const isPhone = useMedia("(max-width: 767px)");
   const [isAiming, setAiming] = useState(false);
-  const closeAim = useCallback(() => setAiming(false), []);
+  const planActions = useStableCallbacks({
+    onPlan: planning.plan,
+    onThreeOthers: planning.threeOthers,
+    onLevels: planning.levels,
+    onShortestWay: planning.shortestWay,
+    onStop: planning.stop,
+    onClose: () => setAiming(false),
+  });
+  const { save, toPlan, teach, forGroup } = saving;
+  const chainActions = useStableCallbacks({ save, toPlan, teach, forGroup, onAim: () => setAiming(true) });
+  const wordActions = useStableCallbacks({
+    onSelect: (index: number) => dispatch({ type: "select", index }),
+    onRemove: (index: number) => dispatch({ type: "take-out", index }),
+    onLock: (word: string) => dispatch({ type: "lock", word }),
+    onBan: mending.ban,
+    onMend: mending.bridge,
+    onReorder: (next: string[]) => dispatch({ type: "words", words: next }),
+  });
+  const gapActions = useStableCallbacks({
+    onGap: (next: Gap) => dispatch({ type: "gap", gap: next }),
+    onPut: (...chosen: string[]) => dispatch({ type: "put", words: chosen }),
+  });
+  const aims = useCallback((step: StepCheck) => contrastsCrossed(step, contrasts, school), [contrasts, school]);
   const broken = report ? brokenIn(report) : 0;
   const mixedUpName = MIXED_UP.find(({ share }) => share === (shape.mixedUp ?? 0.5))?.name ?? "so often";
 
@@ -88,76 +111,38 @@ export default function Bench(page: BenchProps) {
       aria-label="Words for the gap"
       className="border-rule bg-sheet max-md:border-y md:overflow-hidden md:border-l"
     >
-      <GapPanel
-        words={words}
-        gap={gap}
-        suggestions={suggestions}
-        judge={judge}
-        aimText={(text) => text.split("/").map(gpcLetters).join(" / ")}
-        onGap={(next) => dispatch({ type: "gap", gap: next })}
-        onPut={(...chosen) => dispatch({ type: "words", ...putIn(state, ...chosen) })}
-      />
+      <GapPanel words={words} gap={gap} suggestions={suggestions} judge={judge} aimText={aimText} {...gapActions} />
     </aside>
   );
 
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-var(--above))] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_auto] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
-      <SidePane label="Aim and shape" open={isAiming} onClose={closeAim}>
-        <form
-          className="flex flex-col gap-5 p-4"
-          onSubmit={(event) => {
-            event.preventDefault();
-            planning.plan();
-            closeAim();
-          }}
-        >
-          <AimPanel
-            sequenceName={sequence.name}
-            step={group.step}
-            stepName={sequence.steps[group.step - 1]?.name ?? ""}
-            taughtHref={`/groups/${group.id}`}
-            choices={choices}
-            patterns={patterns}
-            focus={focus}
-            contrasts={contrasts}
-            weights={shape.weights ?? {}}
-            onAim={(next) => dispatch({ type: "aim", ...next })}
-            onWeight={(name, weight) =>
-              dispatch({ type: "shape", shape: { weights: { ...shape.weights, [name]: weight } } })
-            }
-          />
-          <ShapePanel
-            shape={shape}
-            contrasts={contrasts}
-            onShape={(change) => dispatch({ type: "shape", shape: change })}
-          />
-          <PlanButtons
-            planning={planning.planning}
-            hasLocks={shape.locked.length > 0}
-            hasEnds={Boolean(shape.start && shape.end)}
-            onShortestWay={planning.shortestWay}
-            onThreeOthers={() => {
-              planning.threeOthers();
-              closeAim();
-            }}
-            onLevels={() => {
-              planning.levels();
-              closeAim();
-            }}
-            onStop={planning.stop}
-          />
-        </form>
-      </SidePane>
+      <AimPane
+        group={group}
+        scope={scope}
+        open={isAiming}
+        choices={choices}
+        patterns={patterns}
+        focus={focus}
+        contrasts={contrasts}
+        shape={shape}
+        planning={planning.planning}
+        dispatch={dispatch}
+        actions={planActions}
+      />
 
       <main className="flex min-w-0 flex-col md:overflow-hidden">
         <h1 className="sr-only">Chain bench</h1>
         <BenchBar
           page={page}
-          state={state}
+          words={words}
+          title={state.title}
+          chainId={state.chainId}
+          history={state.history}
           dispatch={dispatch}
-          saving={saving}
+          unsaved={saving.unsaved}
           faulty={broken + mending.unfit > 0}
-          onAim={() => setAiming(true)}
+          actions={chainActions}
         />
         {planning.refusal && (
           <NoChainNotice answer={planning.refusal} onRelax={planning.relax} onClose={planning.closeRefusal} />
@@ -185,15 +170,8 @@ export default function Bench(page: BenchProps) {
               verdicts={verdicts?.length === words.length ? verdicts : undefined}
               locked={shape.locked}
               selected={gap.index}
-              aims={(step) => contrastsCrossed(step, contrasts, school)}
-              onSelect={(index) =>
-                dispatch({ type: "gap", gap: { kind: gap.kind === "before" ? "after" : gap.kind, index } })
-              }
-              onRemove={(index) => dispatch({ type: "words", words: words.filter((_, k) => k !== index) })}
-              onLock={(word) => dispatch({ type: "lock", word })}
-              onBan={mending.ban}
-              onMend={mending.bridge}
-              onReorder={(next) => dispatch({ type: "words", words: next })}
+              aims={aims}
+              actions={wordActions}
               underSelected={isPhone ? gapPanel : undefined}
             />
           )}
@@ -210,6 +188,9 @@ export default function Bench(page: BenchProps) {
     </div>
   );
 }
+
+/** `"i=ɪ/e=ɛ"` as it is shown: `"i / e"`. */
+const aimText = (aim: string) => aim.split("/").map(gpcLetters).join(" / ");
 
 /** The contrasts of the aim that a step changes one side of into the other, as they are shown: `"i / e"`. */
 function contrastsCrossed(step: StepCheck, contrasts: readonly Contrast[], { accent }: SchoolSettings): string[] {

@@ -7,13 +7,14 @@ import GripVertical from "lucide-react/icons/grip-vertical";
 import Lock from "lucide-react/icons/lock";
 import LockOpen from "lucide-react/icons/lock-open";
 import Trash from "lucide-react/icons/trash";
-import { Fragment, type ReactNode, useMemo } from "react";
+import { Fragment, memo, type ReactNode, useMemo } from "react";
 import { flagWords } from "../../components/words/chain-words.ts";
 import { refusalWords, stepWords } from "../../components/words/reasons.ts";
 import { changeOfStep } from "../../components/zip/change-of-step.ts";
 import { measureZip, sharedColumns, type ZipColumns } from "../../components/zip/layout.ts";
 import { ZipStrip } from "../../components/zip/ZipStrip.tsx";
 import type { ChainReport, Segmentation, StepCheck, WordFlag, WordVerdict } from "../../core/light.ts";
+import { separatelyHydrated } from "../shared/separately-hydrated.tsx";
 import { type ElementSize, useMeasured } from "../shared/use-element-size.ts";
 import { useListSensors } from "../shared/use-list-sensors.ts";
 import { openWordCard } from "../word-card/open.ts";
@@ -29,13 +30,14 @@ export interface WordActions {
   readonly onReorder: (words: string[]) => void;
 }
 
-interface Props extends WordActions {
+interface Props {
   readonly report: ChainReport;
   /** What the group may be shown, word by word; undefined while it is being looked at. */
   readonly verdicts: readonly WordVerdict[] | undefined;
   readonly locked: readonly string[];
   readonly selected: number;
   readonly aims: (step: StepCheck) => string[];
+  readonly actions: WordActions;
   /** What stands under the row in hand, where there is no room for it beside the chain. */
   readonly underSelected?: ReactNode;
 }
@@ -63,7 +65,8 @@ function lettersFor({ readings }: ChainReport, columns: ZipColumns, room: number
 }
 
 /** The chain: one strip a word, the changed tooth held in its clasp, drag or keys to reorder. */
-export function ChainList({ report, verdicts, locked, selected, aims, underSelected, ...actions }: Props) {
+export const ChainList = separatelyHydrated(function ChainList(props: Props) {
+  const { report, verdicts, locked, selected, aims, actions, underSelected } = props;
   const columns = useMemo(
     () => sharedColumns(report.readings.filter((r): r is Segmentation => r !== undefined)),
     [report],
@@ -72,13 +75,14 @@ export function ChainList({ report, verdicts, locked, selected, aims, underSelec
   const size = lettersFor(report, columns, room);
   const sensors = useListSensors();
   const words = report.words;
+  const items = useMemo(() => [...words], [words]);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     actions.onReorder(arrayMove([...words], words.indexOf(String(active.id)), words.indexOf(String(over.id))));
   };
   return (
     <DndContext id="chain" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-      <SortableContext items={[...words]} strategy={verticalListSortingStrategy}>
+      <SortableContext items={items} strategy={verticalListSortingStrategy}>
         <ol ref={list} aria-label="Chain" className="@container min-w-0">
           {words.map((word, index) => (
             <Fragment key={word}>
@@ -103,7 +107,7 @@ export function ChainList({ report, verdicts, locked, selected, aims, underSelec
       </SortableContext>
     </DndContext>
   );
-}
+});
 
 interface StripProps {
   readonly word: string;
@@ -121,7 +125,8 @@ interface StripProps {
   readonly actions: WordActions;
 }
 
-function Strip(props: StripProps) {
+/** Another word in hand draws two strips anew, not all. */
+const Strip = memo(function Strip(props: StripProps) {
   const { word, index, reading, step, flags, verdict, locked, columns, size, selected, aims, actions } = props;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
@@ -206,7 +211,7 @@ function Strip(props: StripProps) {
       </span>
     </li>
   );
-}
+});
 
 function StripButton(props: { name: string; hint: string; onPress: () => void; children: React.ReactNode }) {
   return (

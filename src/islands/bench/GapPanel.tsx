@@ -5,6 +5,7 @@ import { KNOWN_WORDS } from "../../components/words/chain-words.ts";
 import { POSITION_NAME } from "../../components/words/position-name.ts";
 import { notTaughtWords, verdictWords } from "../../components/words/reasons.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Neighbour, type WordVerdict } from "../../core/light.ts";
+import { separatelyHydrated } from "../shared/separately-hydrated.tsx";
 import type { Gap } from "./state.ts";
 
 interface Props {
@@ -26,7 +27,8 @@ const gapName = (where: string, word: string) => (
 );
 
 /** The right side of the bench: every legal word for the chosen gap, and a box to type one's own. */
-export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut }: Props) {
+export const GapPanel = separatelyHydrated(function GapPanel(props: Props) {
+  const { words, gap, suggestions, judge, aimText, onGap, onPut } = props;
   const word = words[gap.index];
   return (
     <div className="flex h-full flex-col">
@@ -54,7 +56,7 @@ export function GapPanel({ words, gap, suggestions, judge, aimText, onGap, onPut
       <OwnWord judge={judge} onPut={onPut} context={`${gap.kind} ${gap.index} ${words.join(" ")}`} />
     </div>
   );
-}
+});
 
 function Suggestions({ suggestions, aimText, onPut }: Pick<Props, "suggestions" | "aimText" | "onPut">) {
   if (!suggestions) return <RowsToCome rows={7} height={36} />;

@@ -11,6 +11,7 @@ import {
   tileCount,
 } from "../../core/light.ts";
 import type { GroupProposal } from "../../server/evidence/proposals.ts";
+import { separatelyHydrated } from "../shared/separately-hydrated.tsx";
 
 interface Props {
   readonly report: ChainReport;
@@ -33,7 +34,7 @@ function withRecord(contrast: ContrastReport, record: LearnerRecord | undefined)
 }
 
 /** The foot of the bench: where changes fall, what chances the chain gives, what it takes to build. */
-export function ReportBar({ report, focus, taps, mixedUp, record }: Props) {
+export const ReportBar = separatelyHydrated(function ReportBar({ report, focus, taps, mixedUp, record }: Props) {
   const readings = report.readings.filter((r): r is Segmentation => r !== undefined);
   const counts = readings.map((reading) => countWord(reading, taps));
   const sum = (pick: (count: (typeof counts)[number]) => number) =>
@@ -77,7 +78,7 @@ export function ReportBar({ report, focus, taps, mixedUp, record }: Props) {
       {report.closing?.single && <Figure value="closes" label="the last word is one step from the first" />}
     </dl>
   );
-}
+});
 
 /** How changes are spread over the word: a bar a place, with its count. */
 function Balance({ report }: { report: ChainReport }) {

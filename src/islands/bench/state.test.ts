@@ -54,6 +54,36 @@ describe("gaps", () => {
   });
 });
 
+describe("the word in hand", () => {
+  const words = ["mash", "mesh", "met"];
+
+  it("takes the gap with it; in place of a word stays so, before a word does not", () => {
+    for (const [kind, then] of [
+      ["after", "after"],
+      ["instead", "instead"],
+      ["before", "after"],
+    ] as const)
+      expect(benchReducer(state(words, { gap: { kind, index: 0 } }), { type: "select", index: 1 }).gap).toEqual({
+        kind: then,
+        index: 1,
+      });
+  });
+
+  it("may be taken out, and had back; the gap stays within the chain", () => {
+    const after = benchReducer(state(words), { type: "take-out", index: 2 });
+    expect(after.words).toEqual(["mash", "mesh"]);
+    expect(after.gap.index).toBe(1);
+    expect(benchReducer(after, { type: "undo" }).words).toEqual(words);
+  });
+
+  it("is the one that was put into the gap last", () => {
+    const after = benchReducer(state(words, { gap: { kind: "after", index: 0 } }), { type: "put", words: ["x", "y"] });
+    expect(after.words).toEqual(["mash", "x", "y", "mesh", "met"]);
+    expect(after.gap).toEqual({ kind: "after", index: 2 });
+    expect(benchReducer(after, { type: "undo" }).words).toEqual(words);
+  });
+});
+
 describe("a chain that the bench opens with", () => {
   it("lies there with its aim, the gap behind it, and nothing to undo", () => {
     const words = ["ship", "shop", "chop"];

@@ -26,6 +26,11 @@ export type BenchAction =
   | { readonly type: "undo" }
   | { readonly type: "redo" }
   | { readonly type: "gap"; readonly gap: Gap }
+  /** Another word is in hand: the gap goes with it. */
+  | { readonly type: "select"; readonly index: number }
+  | { readonly type: "take-out"; readonly index: number }
+  /** Words into the gap. */
+  | { readonly type: "put"; readonly words: readonly string[] }
   | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
   | { readonly type: "shape"; readonly shape: Partial<ChainShape> }
   | { readonly type: "lock"; readonly word: string }
@@ -83,23 +88,38 @@ const stillLocked = (shape: ChainShape, words: readonly string[]): ChainShape =>
 const travelled = (state: BenchState, to: Travelled<readonly string[]> | undefined): BenchState =>
   to ? { ...state, words: to.present, history: to.history, gap: inRange(state.gap, to.present) } : state;
 
+/** The chain with other words; those before can be had back. */
+const withWords = (
+  state: BenchState,
+  { words, gap }: Partial<Pick<BenchState, "gap">> & Pick<BenchState, "words">,
+) => ({
+  ...state,
+  words,
+  shape: stillLocked(state.shape, words),
+  gap: inRange(gap ?? state.gap, words),
+  history: recorded(state.history, state.words),
+});
+
 /** The state of the bench after an action. */
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   switch (action.type) {
     case "words":
-      return {
-        ...state,
-        words: action.words,
-        shape: stillLocked(state.shape, action.words),
-        gap: inRange(action.gap ?? state.gap, action.words),
-        history: recorded(state.history, state.words),
-      };
+      return withWords(state, action);
     case "undo":
       return travelled(state, undone(state.history, state.words));
     case "redo":
       return travelled(state, redone(state.history, state.words));
     case "gap":
       return { ...state, gap: inRange(action.gap, state.words) };
+    case "select": {
+      // Before a word there is a gap only where it is asked for.
+      const kind = state.gap.kind === "before" ? "after" : state.gap.kind;
+      return { ...state, gap: inRange({ kind, index: action.index }, state.words) };
+    }
+    case "take-out":
+      return withWords(state, { words: state.words.filter((_, k) => k !== action.index) });
+    case "put":
+      return withWords(state, putIn(state, ...action.words));
     case "aim":
       return { ...state, focus: action.focus ?? state.focus, contrasts: action.contrasts ?? state.contrasts };
     case "shape":
