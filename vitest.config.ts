@@ -18,35 +18,18 @@ const EXEC_ARGV = ["--max-semi-space-size=64", ...ENGINE_FLAGS];
 
 export default defineConfig({
   test: {
+    include: ["src/**/*.test.ts", "tests/{docs,outside,server}/**/*.test.ts"],
+    globalSetup: "tests/server/template.ts",
+    execArgv: EXEC_ARGV,
     // Vitest would keep one core of two for itself.
     maxWorkers: 2,
+    // The word list and the server are loaded once in a process, not once a file: a test of the logic changes nothing that
+    // others see, one of the server has a database of its own (`fresh-database.ts`).
+    isolate: false,
     sequence: { sequencer: LongestFirst },
     // Only against what never ends: no speed is asserted, and a busy machine takes several times as long.
     testTimeout: 400_000,
     hookTimeout: 400_000,
     expect: { poll: { timeout: 300_000 } },
-    projects: [
-      {
-        extends: true,
-        test: {
-          name: "logic",
-          execArgv: EXEC_ARGV,
-          include: ["src/**/*.test.ts", "tests/{docs,outside}/**/*.test.ts"],
-          // They change nothing that others see: the word list is unpacked once in a process, not once a file.
-          isolate: false,
-        },
-      },
-      {
-        extends: true,
-        test: {
-          name: "server",
-          execArgv: EXEC_ARGV,
-          include: ["tests/server/**/*.test.ts"],
-          globalSetup: "tests/server/template.ts",
-          // The server is loaded once in a process; each file has a database of its own (`fresh-database.ts`).
-          isolate: false,
-        },
-      },
-    ],
   },
 });
