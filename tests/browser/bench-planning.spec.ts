@@ -86,6 +86,16 @@ test("no chain: the reason, changes that would give one, and the last good chain
   await page.request.put(`${server.address}/api/groups/${plovers.id}/ticks`, { data: { add: none, remove: none } });
 });
 
+test("two words banned in haste both go, whatever was found for the first", async ({ page }) => {
+  await make(page);
+  const words = await chainOf(page);
+  const banned = [words[2], words[5]] as string[];
+  for (const word of banned) await page.getByRole("button", { name: `Never ${word}`, exact: true }).click();
+  await expect.poll(async () => (await chainOf(page)).filter((word) => banned.includes(word))).toEqual([]);
+  await expect(page.getByRole("button", { name: "Make a chain" })).toBeVisible();
+  expect((await chainOf(page)).filter((word) => banned.includes(word))).toEqual([]);
+});
+
 test("a pasted chain is checked word by word; bad steps are mended with one press", async ({ page }) => {
   await page.getByRole("button", { name: "Check a chain from anywhere" }).click();
   const box = page.getByLabel("Words of the chain");

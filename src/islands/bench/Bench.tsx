@@ -92,7 +92,7 @@ export default function Bench(page: BenchProps) {
   const chainActions = useStableCallbacks({ save, toPlan, teach, forGroup, onAim: () => setAiming(true) });
   const wordActions = useStableCallbacks({
     onSelect: (index: number) => dispatch({ type: "select", index }),
-    onRemove: (index: number) => dispatch({ type: "take-out", index }),
+    onRemove: (index: number, word: string) => dispatch({ type: "take-out", index, word }),
     onLock: (word: string) => dispatch({ type: "lock", word }),
     onBan: mending.ban,
     onMend: mending.bridge,

@@ -19,14 +19,17 @@ import { type ElementSize, useMeasured } from "../shared/use-element-size.ts";
 import { useListSensors } from "../shared/use-list-sensors.ts";
 import { openWordCard } from "../word-card/open.ts";
 
-/** What can be done with a word of the chain. */
+/**
+ * What can be done with a word of the chain. A row may stand a moment longer than its word, until the new chain has been
+ * looked at: what changes the chain names the word besides its place, so that a second press does not take the next one.
+ */
 export interface WordActions {
   readonly onSelect: (index: number) => void;
-  readonly onRemove: (index: number) => void;
+  readonly onRemove: (index: number, word: string) => void;
   readonly onLock: (word: string) => void;
-  readonly onBan: (index: number) => void;
-  /** Mends the step into the word at this index. */
-  readonly onMend: (index: number) => void;
+  readonly onBan: (index: number, word: string) => void;
+  /** Mends the step into the word. */
+  readonly onMend: (index: number, word: string) => void;
   readonly onReorder: (words: string[]) => void;
 }
 
@@ -176,7 +179,7 @@ const Strip = memo(function Strip(props: StripProps) {
         </span>
       </button>
       {step && !step.single && (
-        <button type="button" className="button mr-1 shrink-0 px-2.5" onClick={() => actions.onMend(index)}>
+        <button type="button" className="button mr-1 shrink-0 px-2.5" onClick={() => actions.onMend(index, word)}>
           Mend
         </button>
       )}
@@ -201,11 +204,11 @@ const Strip = memo(function Strip(props: StripProps) {
         <StripButton
           name={`Never ${word}`}
           hint="Never in this chain: another takes its place"
-          onPress={() => actions.onBan(index)}
+          onPress={() => actions.onBan(index, word)}
         >
           <Ban size={17} aria-hidden />
         </StripButton>
-        <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index)}>
+        <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index, word)}>
           <Trash size={17} aria-hidden />
         </StripButton>
       </span>

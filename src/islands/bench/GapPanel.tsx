@@ -53,7 +53,7 @@ export const GapPanel = separatelyHydrated(function GapPanel(props: Props) {
           <Suggestions suggestions={suggestions} aimText={aimText} onPut={onPut} />
         )}
       </div>
-      <OwnWord judge={judge} onPut={onPut} context={`${gap.kind} ${gap.index} ${words.join(" ")}`} />
+      <OwnWord words={words} judge={judge} onPut={onPut} context={`${gap.kind} ${gap.index} ${words.join(" ")}`} />
     </div>
   );
 });
@@ -171,13 +171,14 @@ function Why({ neighbour, aimText }: { readonly neighbour: Neighbour } & Pick<Pr
 }
 
 /** A word of the teacher's own, judged while it is typed. */
-function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { readonly context: string }) {
+function OwnWord(props: Pick<Props, "words" | "judge" | "onPut"> & { readonly context: string }) {
+  const { words, judge, onPut, context } = props;
   const [typed, setTyped] = useState("");
   const [verdict, setVerdict] = useState<WordVerdict>();
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
-  const put = (...words: string[]) => {
-    onPut(...words);
+  const put = (...chosen: string[]) => {
+    onPut(...chosen);
     setTyped("");
   };
   // What was typed before the page came alive is not lost.
@@ -230,20 +231,19 @@ function OwnWord({ judge, onPut, context }: Pick<Props, "judge" | "onPut"> & { r
       >
         {verdict && `${verdict.ok ? "✓" : "○"} ${verdictWords(verdict)}`}
       </p>
-      {verdict && "word" in verdict && !verdict.ok && <Mends verdict={verdict} onPut={put} />}
+      {verdict && "word" in verdict && !verdict.ok && <Mends words={words} verdict={verdict} onPut={put} />}
     </form>
   );
 }
 
 /** What mends a typed word with one press: words between, or the word it sounds like. */
 function Mends({
+  words,
   verdict,
   onPut,
-}: {
-  readonly verdict: Extract<WordVerdict, { word: string }>;
-  readonly onPut: (...words: string[]) => void;
-}) {
-  const { word, bridgeBefore, bridgeAfter, soundsLike, stepBefore, stepAfter } = verdict;
+}: Pick<Props, "words" | "onPut"> & { readonly verdict: Extract<WordVerdict, { word: string }> }) {
+  const { word, bridgeBefore, bridgeAfter, stepBefore, stepAfter } = verdict;
+  const soundsLike = verdict.soundsLike.filter((other) => !words.includes(other));
   const beforeIsFine = stepBefore?.single !== false;
   const afterIsFine = stepAfter?.single !== false;
   const whole =

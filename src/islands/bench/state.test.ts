@@ -70,14 +70,23 @@ describe("the word in hand", () => {
   });
 
   it("may be taken out, and had back; the gap stays within the chain", () => {
-    const after = benchReducer(state(words), { type: "take-out", index: 2 });
+    const after = benchReducer(state(words), { type: "take-out", index: 2, word: "met" });
     expect(after.words).toEqual(["mash", "mesh"]);
     expect(after.gap.index).toBe(1);
     expect(benchReducer(after, { type: "undo" }).words).toEqual(words);
   });
 
-  it("is the one that was put into the gap last", () => {
-    const after = benchReducer(state(words, { gap: { kind: "after", index: 0 } }), { type: "put", words: ["x", "y"] });
+  it("is taken out once, however often its row is pressed before it has gone", () => {
+    const press: BenchAction = { type: "take-out", index: 0, word: "mash" };
+    const once = benchReducer(state(words), press);
+    expect(once.words).toEqual(["mesh", "met"]);
+    expect(benchReducer(once, press)).toBe(once);
+  });
+
+  it("is the one that was put into the gap last; a second press puts nothing", () => {
+    const press: BenchAction = { type: "put", words: ["x", "y"] };
+    const after = benchReducer(state(words, { gap: { kind: "after", index: 0 } }), press);
+    expect(benchReducer(after, press)).toBe(after);
     expect(after.words).toEqual(["mash", "x", "y", "mesh", "met"]);
     expect(after.gap).toEqual({ kind: "after", index: 2 });
     expect(benchReducer(after, { type: "undo" }).words).toEqual(words);

@@ -28,8 +28,9 @@ export type BenchAction =
   | { readonly type: "gap"; readonly gap: Gap }
   /** Another word is in hand: the gap goes with it. */
   | { readonly type: "select"; readonly index: number }
-  | { readonly type: "take-out"; readonly index: number }
-  /** Words into the gap. */
+  /** A word out, where it still stands in that place. */
+  | { readonly type: "take-out"; readonly index: number; readonly word: string }
+  /** Words into the gap: once, however often they are pressed before the list for the next gap is there. */
   | { readonly type: "put"; readonly words: readonly string[] }
   | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
   | { readonly type: "shape"; readonly shape: Partial<ChainShape> }
@@ -117,8 +118,10 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return { ...state, gap: inRange({ kind, index: action.index }, state.words) };
     }
     case "take-out":
+      if (state.words[action.index] !== action.word) return state;
       return withWords(state, { words: state.words.filter((_, k) => k !== action.index) });
     case "put":
+      if (action.words.some((word) => state.words.includes(word))) return state;
       return withWords(state, putIn(state, ...action.words));
     case "aim":
       return { ...state, focus: action.focus ?? state.focus, contrasts: action.contrasts ?? state.contrasts };

@@ -1,4 +1,4 @@
-import type { Dispatch } from "react";
+import { type Dispatch, useRef } from "react";
 import { toast } from "sonner";
 import type { ChainReport, JudgeRequest, WordVerdict } from "../../core/light.ts";
 import { ignoreCancelled } from "../shared/use-answer.ts";
@@ -25,11 +25,13 @@ export const brokenIn = ({ steps }: Pick<ChainReport, "steps">): number => steps
 /** What mends a chain word by word: a bridge between two, another in the place of one or of all that do not fit. */
 export function useMending({ state, dispatch, rules, verdicts, desk, planner }: Mended) {
   const { words, shape } = state;
+  const now = useRef(words);
+  now.current = words;
 
-  /** Puts words between a word and the one before it, so that every step is one. */
-  const bridge = async (index: number) => {
-    const [from, to] = [words[index - 1], words[index]];
-    if (from === undefined || to === undefined) return;
+  /** Puts words between a word and the one before it, so that every step is one; nothing where it stands there no more. */
+  const bridge = async (index: number, to: string) => {
+    const from = words[index - 1];
+    if (from === undefined || words[index] !== to) return;
     const between = await desk
       .ask((api) => api.bridge(from, to, { ...rules, taken: words }))
       .catch((error) => ignoreCancelled(error));
@@ -41,13 +43,14 @@ export function useMending({ state, dispatch, rules, verdicts, desk, planner }: 
     toast.success(`Put in between: ${between.join(", ")}`);
   };
 
-  /** Takes a word out for good; another comes in its place where there is one. */
-  const ban = async (index: number) => {
-    const word = words[index];
-    if (word === undefined) return;
+  /** Takes a word out for good, where it still stands there; another comes in its place where there is one. */
+  const ban = async (index: number, word: string) => {
+    if (words[index] !== word) return;
     dispatch({ type: "shape", shape: { never: [...(shape.never ?? []), word] } });
     const found = words.length < 3 ? undefined : await planner.replaceWord(index);
-    dispatch({ type: "words", words: found ?? words.filter((_, k) => k !== index) });
+    // Found for the chain as it was: what was changed meanwhile stays, and the word goes all the same.
+    if (found && now.current === words) dispatch({ type: "words", words: found });
+    else dispatch({ type: "take-out", index: now.current.indexOf(word), word });
   };
 
   const unfit = unfitIn(verdicts ?? []);
