@@ -117,6 +117,19 @@ test("a pasted chain is checked word by word; bad steps are mended with one pres
   expect(mended.length).toBeGreaterThan(4);
 });
 
+test("two broken steps mended in haste are both mended", async ({ page }) => {
+  await page.getByRole("button", { name: "Check a chain from anywhere" }).click();
+  await page.getByLabel("Words of the chain").fill("ship dog fin");
+  await page.getByRole("button", { name: "Check it" }).click();
+  for (const word of ["dog", "fin"])
+    await page.locator(`[data-word="${word}"]`).getByRole("button", { name: "Mend" }).click();
+  await expect(page.getByRole("button", { name: "Mend" })).toHaveCount(0);
+  await expect(page.getByRole("button", { name: "Teach" })).toBeEnabled();
+  const mended = await chainOf(page);
+  expect(mended.filter((word) => ["ship", "dog", "fin"].includes(word))).toEqual(["ship", "dog", "fin"]);
+  expect(new Set(mended).size).toBe(mended.length);
+});
+
 test("versions come back, a copy is another chain, and another group's chain is checked against its own taught set", async ({
   page,
   server,

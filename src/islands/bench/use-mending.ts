@@ -25,22 +25,35 @@ export const brokenIn = ({ steps }: Pick<ChainReport, "steps">): number => steps
 /** What mends a chain word by word: a bridge between two, another in the place of one or of all that do not fit. */
 export function useMending({ state, dispatch, rules, verdicts, desk, planner }: Mended) {
   const { words, shape } = state;
+  /** The chain as it is by now: an answer may be about the one before. */
   const now = useRef(words);
   now.current = words;
+  const put = (next: readonly string[]) => {
+    now.current = next;
+    dispatch({ type: "words", words: next });
+  };
 
-  /** Puts words between a word and the one before it, so that every step is one; nothing where it stands there no more. */
+  /** Puts words between a word and the one before it, so that every step is one; nothing where they stand apart by now. */
   const bridge = async (index: number, to: string) => {
     const from = words[index - 1];
-    if (from === undefined || words[index] !== to) return;
-    const between = await desk
-      .ask((api) => api.bridge(from, to, { ...rules, taken: words }))
-      .catch((error) => ignoreCancelled(error));
-    if (!between || between.length === 0) {
-      toast.error(`No taught words lead from ${from} to ${to}. Take one of them out, or put another in its place.`);
+    if (from === undefined) return;
+    for (;;) {
+      const taken = now.current;
+      const at = taken.indexOf(to);
+      if (taken[at - 1] !== from) return;
+      const between = await desk
+        .ask((api) => api.bridge(from, to, { ...rules, taken }))
+        .catch((error) => ignoreCancelled(error));
+      // Another step was mended meanwhile: the same words must not come twice.
+      if (now.current !== taken) continue;
+      if (!between || between.length === 0) {
+        toast.error(`No taught words lead from ${from} to ${to}. Take one of them out, or put another in its place.`);
+        return;
+      }
+      put(taken.toSpliced(at, 0, ...between));
+      toast.success(`Put in between: ${between.join(", ")}`);
       return;
     }
-    dispatch({ type: "words", words: [...words.slice(0, index), ...between, ...words.slice(index)] });
-    toast.success(`Put in between: ${between.join(", ")}`);
   };
 
   /** Takes a word out for good, where it still stands there; another comes in its place where there is one. */
@@ -49,7 +62,7 @@ export function useMending({ state, dispatch, rules, verdicts, desk, planner }: 
     dispatch({ type: "shape", shape: { never: [...(shape.never ?? []), word] } });
     const found = words.length < 3 ? undefined : await planner.replaceWord(index);
     // Found for the chain as it was: what was changed meanwhile stays, and the word goes all the same.
-    if (found && now.current === words) dispatch({ type: "words", words: found });
+    if (found && now.current === words) put(found);
     else dispatch({ type: "take-out", index: now.current.indexOf(word), word });
   };
 
@@ -57,7 +70,7 @@ export function useMending({ state, dispatch, rules, verdicts, desk, planner }: 
 
   const replaceUnfit = async () => {
     const found = await planner.fillAround((_, k) => !unfit.includes(k));
-    if (found) dispatch({ type: "words", words: found });
+    if (found && now.current === words) put(found);
   };
 
   return { bridge, ban, replaceUnfit, unfit: unfit.length };
