@@ -44,8 +44,12 @@ try {
   await shoot("bench");
   await pick(page, "Tell apart", "i as");
   await pick(page, "Second", "e as");
+  const last = page.locator("ol[aria-label=Chain] [data-word]").nth(7);
+  const lastBefore = await last.getAttribute("data-word");
   await page.getByRole("button", { name: "Make a chain" }).click();
-  await page.locator("ol[aria-label=Chain] [data-word]").nth(7).locator("button[aria-pressed]").click();
+  // The chain before stands until there is another.
+  await page.locator(`ol[aria-label=Chain] [data-word=${lastBefore}]`).waitFor({ state: "detached" });
+  await last.locator("button[aria-pressed]").click();
   await page
     .getByRole("button", { name: /^About / })
     .last()
