@@ -293,6 +293,24 @@ test("on a tablet the aim is a drawer: opened, used, shut with Escape; the actio
   await expect(page.getByRole("button", { name: "Take ship out" })).toBeHidden();
 });
 
+test("no letter of a long word in hand is cut, though its step is to be mended", async ({ page, server }) => {
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`${server.address}/bench?words=straight.straights.strengths.stretched`);
+    await alive(page);
+    const row = page.locator("li[data-word=strengths]");
+    await row.locator("button[aria-pressed]").click();
+    await expect(row.getByRole("button", { name: "Mend" })).toBeVisible();
+    await expect(row.getByRole("button", { name: "Take strengths out" })).toBeVisible();
+    const cut = await row.getByRole("img").evaluate((strip) => {
+      const shown = strip.parentElement as HTMLElement;
+      return strip.getBoundingClientRect().right - shown.getBoundingClientRect().right;
+    });
+    expect(cut, `${width} wide`).toBeLessThanOrEqual(1);
+    expect(await faultsOnScreen(page)).toEqual([]);
+  }
+});
+
 test("on a phone every screen is a press away", async ({ page, server }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(server.address);

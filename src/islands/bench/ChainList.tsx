@@ -134,6 +134,8 @@ const Strip = memo(function Strip(props: StripProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
+  // With a button more there is no room for the letters of a long word beside them: the buttons go below.
+  const isCrowded = step !== undefined && !step.single && (selected || locked);
   const refusal = verdict && "refusal" in verdict ? verdict.refusal : undefined;
   return (
     <li
@@ -158,7 +160,9 @@ const Strip = memo(function Strip(props: StripProps) {
       <button
         type="button"
         aria-pressed={selected}
-        className="flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left @max-md:basis-[calc(100%-48px)] @2xl:flex-nowrap @2xl:py-0"
+        className={`flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left @2xl:flex-nowrap @2xl:py-0 ${
+          isCrowded ? "@max-2xl:basis-[calc(100%-48px)]" : "@max-md:basis-[calc(100%-48px)]"
+        }`}
         onClick={() => actions.onSelect(index)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>

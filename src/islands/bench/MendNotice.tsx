@@ -13,7 +13,7 @@ export function MendNotice({ broken, unfit, onReplace }: Props) {
   return (
     <div
       role="status"
-      className="mx-5 mb-3 flex items-center justify-between gap-3 rounded-lg border border-again bg-again-soft px-4 py-2"
+      className="mx-5 mb-3 flex flex-wrap items-center justify-between gap-3 rounded-lg md:flex-nowrap border border-again bg-again-soft px-4 py-2"
     >
       <span>
         {unfit > 0 ? `${unfit} ${unfit === 1 ? "word does" : "words do"} not fit this group. ` : ""}
