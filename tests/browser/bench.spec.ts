@@ -54,8 +54,11 @@ test("build by hand: type, suggest, replace, remove, undo, redo, save and open a
   await page.getByRole("button", { name: "Redo" }).click();
   await expect.poll(() => chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
   // Taking a word out of the middle breaks a step: it is said, and teaching waits.
-  // Pressed twice in haste, it takes out that word and no other.
-  await page.getByRole("button", { name: "Take mesh out" }).dblclick();
+  // Pressed twice before its row has gone, it takes out that word and no other.
+  await page.getByRole("button", { name: "Take mesh out" }).evaluate((button: HTMLElement) => {
+    button.click();
+    button.click();
+  });
   await expect.poll(() => chainOf(page)).toEqual(["mash", "met", "men"]);
   await expect(page.getByText(/One step changes more than one grapheme/)).toBeVisible();
   await expect(page.getByText(/Look again: 2 graphemes differ/)).toBeVisible();
