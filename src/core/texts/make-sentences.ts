@@ -14,10 +14,10 @@ import {
   type Filler,
   FRAMES,
   type Frame,
-  type FramePiece,
   fillersOf,
   isNounClass,
   partOfClass,
+  type Slot,
   type SlotPart,
 } from "./sentence-slots.ts";
 import { matchTarget, type TextTarget } from "./targets.ts";
@@ -92,7 +92,7 @@ export function sentenceMaker(
     (frame) =>
       (!frame.hasPossessive || taught.patterns.has("possessive")) &&
       frame.words.every((word) => words.fits(word)) &&
-      frame.pieces.every((piece) => "literal" in piece || words.fill(piece).length > 0),
+      frame.slots.every((slot) => words.fill(slot).length > 0),
   );
   return ({ count, seed, avoid, around }) => {
     const random = seededRandom(seed);
@@ -107,37 +107,44 @@ export function sentenceMaker(
     const avoided = new Set(avoid);
     for (const frame of frames)
       for (let k = 0; k < tries; k++) {
-        const sentence = fillFrame(frame, words, random, targets.length > 0 && k % 2 === 0);
-        if (!sentence || made.has(sentence.text)) continue;
+        const filled = fillFrame(frame, words, random, targets.length > 0 && k % 2 === 0);
+        if (!filled || made.has(filled.text)) continue;
+        const spellings = targets.length > 0 || avoided.size > 0 ? spellingsIn(filled.text) : [];
         const worth =
-          WORTH.hit * Math.min(sentence.hits, WORTH.mostHits) +
+          WORTH.hit * Math.min(hitsOf(spellings, words), WORTH.mostHits) +
           WORTH.chance * random() -
-          WORTH.unfamiliar * sentence.unfamiliar -
-          WORTH.avoided * sentence.words.filter((word) => avoided.has(word)).length;
-        made.set(sentence.text, { ...sentence, frame, worth });
+          WORTH.unfamiliar * filled.chosen.reduce((sum, { filler }) => sum + filler.unfamiliar, 0) -
+          WORTH.avoided * spellings.filter((spelling) => avoided.has(normaliseSpelling(spelling))).length;
+        made.set(filled.text, { ...filled, worth });
       }
-    return choose([...made.values()], count);
+    return choose([...made.values()], count).map((one) => asSentence(one, words));
   };
 }
 
-interface Made extends Filled {
+/** A frame with its slots filled. */
+interface Filled {
   readonly frame: Frame;
+  readonly chosen: readonly Chosen[];
+  readonly text: string;
+}
+
+interface Made extends Filled {
   readonly worth: number;
 }
 
 /** The best, each weighed by what has been said already. */
-function choose(made: readonly Made[], count: number): Sentence[] {
+function choose(made: readonly Made[], count: number): Filled[] {
   const said = new Map<string, number>();
   const framed = new Map<Frame, number>();
-  const worthNow = ({ bases, frame, worth }: Made): number =>
+  const worthNow = ({ chosen, frame, worth }: Made): number =>
     worth -
-    WORTH.wordAgain * bases.reduce((sum, base) => sum + (said.get(base) ?? 0), 0) -
+    WORTH.wordAgain * chosen.reduce((sum, { filler }) => sum + (said.get(filler.base) ?? 0), 0) -
     WORTH.frameAgain * (framed.get(frame) ?? 0);
   // The worst first, by what each was worth when it was last looked at. Nothing grows in worth: what is still worth more
   // than the next one was is the best of all.
   const waiting = made.map((one) => ({ one, worth: one.worth })).sort((a, b) => a.worth - b.worth);
-  const chosen: Sentence[] = [];
-  while (chosen.length < count) {
+  const best: Filled[] = [];
+  while (best.length < count) {
     const last = waiting.pop();
     if (!last) break;
     const { one } = last;
@@ -146,11 +153,11 @@ function choose(made: readonly Made[], count: number): Sentence[] {
       waiting.splice(placeFor(worth, waiting), 0, { one, worth });
       continue;
     }
-    for (const base of one.bases) said.set(base, (said.get(base) ?? 0) + 1);
+    for (const { filler } of one.chosen) said.set(filler.base, (said.get(filler.base) ?? 0) + 1);
     framed.set(one.frame, (framed.get(one.frame) ?? 0) + 1);
-    chosen.push({ text: one.text, words: one.words, hits: one.hits, targets: one.targets, slots: one.slots });
+    best.push(one);
   }
-  return chosen;
+  return best;
 }
 
 /** Where a worth belongs in a list that rises. @returns index of the first that is worth more, from 0 to the length */
@@ -173,8 +180,6 @@ interface FitFiller extends Filler {
   /** What it goes by in the list of what may not meet: itself, itself in its slot, and every class it is of. */
   readonly names: readonly string[];
 }
-
-type Slot = Extract<FramePiece, { readonly slot: string }>;
 
 interface FittingWords {
   readonly fits: (word: string) => boolean;
@@ -233,11 +238,6 @@ function fittingFillers({ taught, targets = [], ...rules }: SentenceRules, lexic
 
 const totalOf = (counts: readonly number[]): number => counts.reduce((sum, count) => sum + count, 0);
 
-interface Filled extends Sentence {
-  readonly bases: readonly string[];
-  readonly unfamiliar: number;
-}
-
 /** May a word stand beside the others? */
 const mayJoin = ({ filler }: Chosen, others: readonly Chosen[]): boolean =>
   others.every((other) => other.filler.base !== filler.base && mayMeet(filler.names, other.filler.names));
@@ -251,11 +251,10 @@ interface Chosen {
 const DRAWS = 5;
 
 function fillFrame(frame: Frame, words: FittingWords, random: () => number, wantsHit: boolean): Filled | undefined {
-  const slots = frame.pieces.filter((piece): piece is Slot => "slot" in piece);
-  const withHits = wantsHit ? slots.filter((slot) => words.fillWithHit(slot).length > 0) : [];
+  const withHits = wantsHit ? frame.slots.filter((slot) => words.fillWithHit(slot).length > 0) : [];
   const hitSlot = withHits[Math.floor(random() * withHits.length)];
   const chosen: Chosen[] = [];
-  for (const slot of slots) {
+  for (const slot of frame.slots) {
     const from = slot === hitSlot ? words.fillWithHit(slot) : words.fill(slot);
     let found: Chosen | undefined;
     for (let draw = 0; draw < DRAWS && !found; draw++) {
@@ -266,11 +265,12 @@ function fillFrame(frame: Frame, words: FittingWords, random: () => number, want
     if (!found) return undefined;
     chosen.push(found);
   }
-  return written(frame, chosen, words);
+  const text = written(frame, chosen, words);
+  return text === undefined ? undefined : { frame, chosen, text };
 }
 
 /** The sentence with its article, capital and stop; undefined where "a" or "an" may not stand or is not taught. */
-function written(frame: Frame, chosen: readonly Chosen[], words: FittingWords): Filled | undefined {
+function written(frame: Frame, chosen: readonly Chosen[], words: FittingWords): string | undefined {
   let text = "";
   let at = 0;
   for (const piece of frame.pieces) {
@@ -278,31 +278,37 @@ function written(frame: Frame, chosen: readonly Chosen[], words: FittingWords): 
       text += piece.literal;
       continue;
     }
-    const word = chosen[at++] as Chosen;
-    const article = /(?:^|\s)a\s$/i.exec(text);
-    if (article) {
-      const isNoun = isNounClass(word.class);
-      const noun = isNoun ? word : chosen.slice(at).find((next) => isNounClass(next.class));
-      if (noun && !noun.filler.takesArticle) return undefined;
-      const needed = word.filler.startsWithVowel ? "an" : "a";
+    const { class: name, filler } = chosen[at++] as Chosen;
+    if (piece.isAfterArticle) {
+      const noun = isNounClass(name) ? filler : chosen.slice(at).find((next) => isNounClass(next.class))?.filler;
+      if (noun && !noun.takesArticle) return undefined;
+      const needed = filler.startsWithVowel ? "an" : "a";
       if (!words.fits(needed)) return undefined;
       if (needed === "an") text = `${text.slice(0, -1)}n `;
     }
-    text += word.filler.text;
+    text += filler.text;
   }
-  text = `${text[0]?.toUpperCase()}${text.slice(1)}`;
-  const spellings = text.match(/[A-Za-z][A-Za-z']*/g) ?? [];
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** The words of a sentence as they are written in it. */
+const spellingsIn = (text: string): readonly string[] => text.match(/[A-Za-z][A-Za-z']*/g) ?? [];
+
+/** Units in words that are targets. */
+const hitsOf = (spellings: readonly string[], words: FittingWords): number =>
+  spellings.reduce((sum, word) => sum + totalOf(words.hitsIn(word)), 0);
+
+/** What is known of a sentence; of most that are made nobody asks. */
+function asSentence({ text, chosen }: Filled, words: FittingWords): Sentence {
+  const spellings = spellingsIn(text);
   const hits = spellings.map((word) => words.hitsIn(word));
-  const targets = (hits[0] ?? []).flatMap((_, target) => (hits.some((counts) => counts[target]) ? [target] : []));
   return {
     text,
     words: spellings.map(normaliseSpelling),
-    hits: totalOf(hits.flat()),
-    targets,
+    hits: hitsOf(spellings, words),
+    targets: (hits[0] ?? []).flatMap((_, target) => (hits.some((counts) => counts[target]) ? [target] : [])),
     slots: chosen.flatMap(({ class: name, filler }) =>
       /^[A-Z]/.test(filler.text) ? [] : [{ word: normaliseSpelling(filler.text), part: partOfClass(name) }],
     ),
-    bases: chosen.map(({ filler }) => filler.base),
-    unfamiliar: chosen.reduce((sum, { filler }) => sum + filler.unfamiliar, 0),
   };
 }

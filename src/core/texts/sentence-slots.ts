@@ -20,26 +20,35 @@ export interface Filler {
 }
 
 /** One piece of a frame: words that always stand there, or a slot. */
-export type FramePiece =
-  | { readonly literal: string }
-  | { readonly slot: string; readonly class: string; readonly form: string };
+type FramePiece = { readonly literal: string } | Slot;
+
+/** Where a word goes in. */
+export interface Slot {
+  readonly slot: string;
+  readonly class: string;
+  readonly form: string;
+  /** "a" stands before it. */
+  readonly isAfterArticle: boolean;
+}
 
 export interface Frame {
   readonly pieces: readonly FramePiece[];
+  readonly slots: readonly Slot[];
   /** Words of it that are in no slot. */
   readonly words: readonly string[];
   /** A name in it has 's: that has to be taught. */
   readonly hasPossessive: boolean;
 }
 
-const SLOT = /\{([a-z-]+)(?:\+([a-z]+))?\}/g;
+const SLOT_WRITTEN = /\{([a-z-]+)(?:\+([a-z]+))?\}/g;
 
 function readFrame(line: string): Frame {
   const pieces: FramePiece[] = [];
   let from = 0;
-  for (const { 0: written, 1: name = "", 2: form = "", index } of line.matchAll(SLOT)) {
+  for (const { 0: written, 1: name = "", 2: form = "", index } of line.matchAll(SLOT_WRITTEN)) {
     if (index > from) pieces.push({ literal: line.slice(from, index) });
-    pieces.push({ slot: `${name}+${form}`, class: name, form });
+    const isAfterArticle = /(?:^|\s)a\s$/i.test(line.slice(0, index));
+    pieces.push({ slot: `${name}+${form}`, class: name, form, isAfterArticle });
     from = index + written.length;
   }
   if (from < line.length) pieces.push({ literal: line.slice(from) });
@@ -47,6 +56,7 @@ function readFrame(line: string): Frame {
   const words = literals.flatMap((literal) => literal.replace(/^'s/, "").match(/[A-Za-z']+/g) ?? []);
   return {
     pieces,
+    slots: pieces.filter((piece) => "slot" in piece),
     words: words.filter((word) => word.toLowerCase() !== "a"),
     hasPossessive: literals.some((literal) => literal.startsWith("'s")),
   };
