@@ -10,7 +10,7 @@ import type { Making } from "./making.ts";
 import { minutesOfContent } from "./pace.ts";
 import { thinkingAfter } from "./settings.ts";
 import { type LessonTemplate, TEMPLATES, USUAL_MINUTES } from "./template.ts";
-import { todaysWords } from "./todays-words.ts";
+import { type TodaysWords, todaysWords } from "./todays-words.ts";
 
 /** A drafted lesson. */
 export interface LessonDraft {
@@ -110,11 +110,25 @@ export function fillKind(
   const lexicon = lexiconIn(list, request.taught.accent);
   const heldBack = there.filter((one) => one.heldBack).flatMap(wordsOfContent);
   const chain = there.find((one) => one.kind === "read-chain" && !one.heldBack);
-  const today =
-    chain?.kind === "read-chain"
-      ? { chain: chain.words, words: chain.words, heldBack }
-      : todaysWords({ ...request, never: [...(request.never ?? []), ...heldBack] }, lexicon);
-  return makeContent(kind, { request, today: { ...today, heldBack }, lexicon }, BY_HAND);
+  let found: Pick<TodaysWords, "chain" | "words"> | undefined;
+  // Not every kind is made of them, and a chain takes the longest to find.
+  const todays = () => {
+    found ??=
+      chain?.kind === "read-chain"
+        ? { chain: chain.words, words: chain.words }
+        : todaysWords({ ...request, never: [...(request.never ?? []), ...heldBack], heldBack: 0 }, lexicon);
+    return found;
+  };
+  const today: TodaysWords = {
+    heldBack,
+    get chain() {
+      return todays().chain;
+    },
+    get words() {
+      return todays().words;
+    },
+  };
+  return makeContent(kind, { request, today, lexicon }, BY_HAND);
 }
 
 /** Last week's words that are looked at again, after the cards. */

@@ -60,6 +60,7 @@ function heldBackFrom(
   lexicon: Lexicon,
 ): string[] {
   const count = Math.max(0, Math.min(MOST_HELD_BACK, Math.floor(request.heldBack ?? DEFAULT_HELD_BACK)));
+  if (count === 0) return [];
   const keys = new Set(request.focus.map((id) => keyOfGpc(id, lexicon.accent)));
   // A word that sounds like one of today's is no new word to the ear.
   const heard = new Set(
