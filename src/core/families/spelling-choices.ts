@@ -1,3 +1,4 @@
+import { getOrMake } from "../get-or-make.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -6,9 +7,9 @@ import { isVowel, phoneme } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import { gpcId } from "../spelling/gpc-id.ts";
-import type { Segmentation } from "../spelling/segmentation.ts";
+import type { Segmentation, Unit } from "../spelling/segmentation.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
-import { familyIndex } from "./members.ts";
+import { type FamilyMember, familyIndex } from "./members.ts";
 import type { PositionFact, SpellingFact } from "./position-facts.ts";
 import { isUsable } from "./rich-families.ts";
 import { endingOf, type FamilyRules } from "./rules.ts";
@@ -71,32 +72,15 @@ export function spellingChoices(
   const lexicon = lexiconIn(list, rules.taught.accent);
   const wanted = soundClassOf(sound, lexicon.accent);
   const tallies = new Map<string, SpellingTally>();
-  for (const member of familyIndex(lexicon).members) {
-    // An ending moves what ends the word inside it (plays): only words without one tell where a spelling stands.
-    if (!member.leading || endingOf(member.entry.word, lexicon)) continue;
-    const usable = isUsable(member, rules, lexicon);
-    member.reading.units.forEach((unit, k) => {
-      if (soundClassOf(unit.phonemes, lexicon.accent) !== wanted) return;
-      const key = unitKey(unit, lexicon.accent);
-      let tally = tallies.get(key);
-      if (!tally) {
-        const { grapheme, phonemes } = unit;
-        tally = {
-          grapheme,
-          phonemes,
-          start: 0,
-          inside: 0,
-          end: 0,
-          afterOneLetter: 0,
-          beforeEiy: 0,
-          beforeVowel: 0,
-          words: [],
-        };
-        tallies.set(key, tally);
-      }
-      if (member.entry.band <= RAREST_COUNTED) count(tally, member.reading, k);
-      if (usable && !tally.words.includes(member.entry.word)) tally.words.push(member.entry.word);
+  for (const { member, k, key } of placesOf(lexicon).get(wanted) ?? []) {
+    const { grapheme, phonemes } = member.reading.units[k] as Unit;
+    const tally = getOrMake(tallies, key, (): SpellingTally => {
+      const counts = { start: 0, inside: 0, end: 0, afterOneLetter: 0, beforeEiy: 0, beforeVowel: 0 };
+      return { grapheme, phonemes, ...counts, words: [] };
     });
+    const { word, band } = member.entry;
+    if (band <= RAREST_COUNTED) count(tally, member.reading, k);
+    if (tally.words.at(-1) !== word && isUsable(member, rules, lexicon)) tally.words.push(word);
   }
   const choices = [...tallies.values()]
     .map((tally): SpellingChoice => {
@@ -109,6 +93,36 @@ export function spellingChoices(
   if (!choices.some(({ taught }) => taught))
     return { ok: false, reason: { code: "none-taught", sound, spellings: choices.map(({ gpc }) => gpc) } };
   return { ok: true, choices: choices.map((choice) => ({ ...choice, facts: decisiveFacts(choice, choices) })) };
+}
+
+/** A unit of a word: where a sound stands, and how it is spelled there. */
+interface Place {
+  readonly member: FamilyMember;
+  /** Index of the unit. */
+  readonly k: number;
+  /** Key of its correspondence. */
+  readonly key: string;
+}
+
+const PLACES = new WeakMap<Lexicon, ReadonlyMap<string, readonly Place[]>>();
+
+/**
+ * The places of every sound class in the words of a list, in its order; gathered once. An ending moves what ends the word
+ * inside it (plays): only words without one tell where a spelling stands.
+ */
+function placesOf(lexicon: Lexicon): ReadonlyMap<string, readonly Place[]> {
+  return getOrMake(PLACES, lexicon, () => {
+    const places = new Map<string, Place[]>();
+    for (const member of familyIndex(lexicon).members)
+      if (member.leading && !endingOf(member.entry.word, lexicon))
+        for (const [k, unit] of member.reading.units.entries())
+          getOrMake(places, soundClassOf(unit.phonemes, lexicon.accent), () => []).push({
+            member,
+            k,
+            key: unitKey(unit, lexicon.accent),
+          });
+    return places;
+  });
 }
 
 /** Where a spelling stands is said only where it tells it from another taught spelling of the sound. */
