@@ -1,3 +1,4 @@
+import { getOrMake } from "../../get-or-make.ts";
 import { isVowel } from "../../sounds/phonemes.ts";
 import { gpcById } from "../gpc.ts";
 import type { Segmentation, Slot, Unit } from "../segmentation.ts";
@@ -95,16 +96,31 @@ export function decodings(spelling: string, options: DecodeOptions = {}): Decodi
   return [...found.values()];
 }
 
-const BY_FIRST_LETTER = new Map<string, ReadingRule[]>();
-for (const rule of [...READING_RULES, ...RARER_RULES]) {
-  const first = rule.head.charAt(0);
-  const list = BY_FIRST_LETTER.get(first);
-  if (list) list.push(rule);
-  else BY_FIRST_LETTER.set(first, [rule]);
+/** A rule that may be used, with whether it reads a vowel. */
+interface UsableRule {
+  readonly rule: ReadingRule;
+  readonly isVowel: boolean;
 }
 
-function rulesFor(letter: string): readonly ReadingRule[] {
-  return BY_FIRST_LETTER.get(letter) ?? [];
+type ByLetter = ReadonlyMap<string, readonly UsableRule[]>;
+
+function byFirstLetter(may: (rule: ReadingRule) => boolean): ByLetter {
+  const rules = new Map<string, UsableRule[]>();
+  for (const rule of [...READING_RULES, ...RARER_RULES])
+    if (may(rule)) getOrMake(rules, rule.head.charAt(0), () => []).push({ rule, isVowel: rule.phonemes.some(isVowel) });
+  return rules;
+}
+
+const ALL_RULES = byFirstLetter(() => true);
+const TAUGHT_RULES = new WeakMap<TaughtGpcs, ByLetter>();
+
+/** The rules that a taught set allows, by the letter that each begins with; without one all there are. */
+function rulesFor(taught: TaughtGpcs | undefined): ByLetter {
+  if (!taught) return ALL_RULES;
+  const { gpcs, accent } = taught;
+  return getOrMake(TAUGHT_RULES, taught, () =>
+    byFirstLetter(({ grapheme, phonemes }) => gpcs.has(teachingKey(grapheme, phonemes, accent))),
+  );
 }
 
 /** The best reading of a spelling by rule, or undefined when the rules cannot read it. */
@@ -114,20 +130,17 @@ export function decode(spelling: string, options: DecodeOptions = {}): Decoding 
 
 /** What may be read from one letter on: of each correspondence the cheapest rule that fits. */
 function candidatesAt(spelling: string, start: number, severalVowels: boolean, options: DecodeOptions): GpcCandidate[] {
-  const { taught, allows } = options;
-  const before = spelling.slice(0, start);
+  const { allows } = options;
   const cheapest = new Map<string, GpcCandidate>();
-  for (const rule of rulesFor(spelling[start] as string)) {
+  for (const { rule, isVowel } of rulesFor(options.taught).get(spelling[start] as string) ?? []) {
     if ((rule.weak && !severalVowels) || !spelling.startsWith(rule.head, start)) continue;
     if (rule.cost >= (cheapest.get(rule.id)?.rule.cost ?? Number.POSITIVE_INFINITY)) continue;
     const end = start + rule.head.length;
-    const rest = spelling.slice(end);
-    if ((rule.before && !rule.before.test(before)) || (rule.after && !rule.after.test(rest))) continue;
-    if (taught && !taught.gpcs.has(teachingKey(rule.grapheme, rule.phonemes, taught.accent))) continue;
+    if (rule.before && !rule.before.test(spelling.slice(0, start))) continue;
+    if (rule.after && !rule.after.test(spelling.slice(end))) continue;
     if (allows && !allows(rule.grapheme, rule.phonemes)) continue;
-    const isVowelUnit = rule.phonemes.some(isVowel);
-    const tailAt = rule.split ? end + rest.search(FINAL_E) : undefined;
-    cheapest.set(rule.id, { rule, start, end, isVowel: isVowelUnit, ...(tailAt !== undefined && { tailAt }) });
+    const tailAt = rule.split ? end + spelling.slice(end).search(FINAL_E) : undefined;
+    cheapest.set(rule.id, { rule, start, end, isVowel, ...(tailAt !== undefined && { tailAt }) });
   }
   return [...cheapest.values()];
 }
