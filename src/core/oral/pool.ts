@@ -1,5 +1,6 @@
 import { FUNCTION_WORDS } from "../../data/lexicon/function-words.ts";
 import { refusalOf } from "../chains/allowed-words.ts";
+import { getOrMake } from "../get-or-make.ts";
 import type { KeptOutList } from "../lexicon/kept-out-lists.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { hasPicture } from "../lexicon/pictures.ts";
@@ -68,17 +69,11 @@ export function oralPool(rules: OralRules, lexicon: Lexicon): OralPool {
   // Within a band chance decides, so that another day brings other words.
   const shuffled = (words: readonly HeardWord[]) =>
     words
-      .map((word) => ({
-        word,
-        rank:
-          2 * word.entry.familiarity +
-          (hasPicture(word.word, rules.accent.accent) ? PICTURED : 0) +
-          burdenOf(word) +
-          random() * SPREAD,
-      }))
-      .sort((a, b) => a.rank - b.rank);
-  const everyday = shuffled(often).map(({ word }) => word);
-  const words = [...shuffled(today).map(({ word }) => word), ...(rules.source === "today-only" ? [] : everyday)];
+      .map((word) => ({ word, rank: rankOf(word, rules.accent) + random() * SPREAD }))
+      .sort((a, b) => a.rank - b.rank)
+      .map(({ word }) => word);
+  const everyday = shuffled(often);
+  const words = [...shuffled(today), ...(rules.source === "today-only" ? [] : everyday)];
 
   // No sheet asks for all of these: each is put together when it is asked for.
   const byRime = indexed(words, (word) => [rimeKey(word)]);
@@ -152,6 +147,17 @@ function indexed(words: readonly HeardWord[], keysOf: (word: HeardWord) => reado
     }
     return index.get(key) ?? [];
   };
+}
+
+const RANKS = new WeakMap<HeardWord, number>();
+
+/** Which words come first, but for chance: the least first. */
+function rankOf(word: HeardWord, { accent }: AccentSettings): number {
+  return getOrMake(
+    RANKS,
+    word,
+    () => 2 * word.entry.familiarity + (hasPicture(word.word, accent) ? PICTURED : 0) + burdenOf(word),
+  );
 }
 
 /** Little words, and words whose letters are odd to look at in parts, come after the others. */
