@@ -39,13 +39,18 @@ export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: 
 /** `isCandidate` for many words: what all of them have in common is looked up once. */
 export function candidateTest(request: ChainRequest, lexicon: Lexicon): (entry: LexiconWord) => boolean {
   const { leastFamiliar = FAMILIAR, mode } = request;
-  const clear = new Map<Familiarity, ReadonlySet<LexiconWord>>();
-  return (entry) =>
-    entry.familiarity <= leastFamiliar &&
-    getOrMake(clear, entry.familiarity, () => clearWords(request, lexicon, entry.familiarity)).has(entry) &&
-    isFit(entry.suitability, request) &&
-    (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
-    fitsTheBox(entry, request);
+  const clear: ReadonlySet<LexiconWord>[] = [];
+  return (entry) => {
+    const level = entry.familiarity;
+    if (level > leastFamiliar) return false;
+    clear[level] ??= clearWords(request, lexicon, level);
+    return (
+      clear[level].has(entry) &&
+      isFit(entry.suitability, request) &&
+      (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
+      fitsTheBox(entry, request)
+    );
+  };
 }
 
 type ByLevel = Map<Familiarity, ReadonlySet<LexiconWord>>;

@@ -187,7 +187,7 @@ function supplyFor(request: ChainRequest, lexicon: Lexicon, named: readonly Name
   const never = new Set(request.never);
   const isAllowed = (entry: LexiconWord) => !never.has(entry.word);
   const isFitting = candidateTest(request, lexicon);
-  const isReal = (entry: LexiconWord) => isAllowed(entry) && isFitting(entry);
+  const isReal = (entry: LexiconWord) => isFitting(entry) && isAllowed(entry);
   const around = (by: StepUnits) => {
     const words = named.map(({ word }) => word);
     return graphAround(words, lexicon, by, request.leastFamiliar ?? FAMILIAR);

@@ -1,3 +1,4 @@
+import { getOrMake } from "../../get-or-make.ts";
 import { inflectionOf } from "../../lexicon/inflection.ts";
 import type { Familiarity, Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
 import { seededRandom } from "../../random/seeded-random.ts";
@@ -194,10 +195,14 @@ function focusHeld(
   lexicon: Lexicon,
 ): readonly number[] {
   if (focus.length === 0) return NO_FOCUS;
-  const held = focus.flatMap(({ token, pattern }, k) =>
-    (pattern ? patternsIn(entry, lexicon).has(pattern) : tokens.includes(token)) ? [k] : [],
-  );
-  return held.length > 0 ? held : NO_FOCUS;
+  let held: number[] | undefined;
+  for (let k = 0; k < focus.length; k++) {
+    const { token, pattern } = focus[k] as AimTokens["focus"][0];
+    if (!(pattern ? patternsIn(entry, lexicon).has(pattern) : tokens.includes(token))) continue;
+    held ??= [];
+    held.push(k);
+  }
+  return held ?? NO_FOCUS;
 }
 
 function levelWorth({ level }: ChainRequest, units: number): number {
@@ -243,7 +248,7 @@ function stepsBetween(
   const allowed = EDGE_KINDS.map((move) => moves.includes(move));
   const change = EDGE_KINDS.indexOf("change");
   const bases = basesIn(graph, lexicon);
-  const syllabic = graph.table.keys.map(isSyllable);
+  const syllabic = getOrMake(SYLLABIC, graph, () => graph.table.keys.map(isSyllable));
   const most = graph.targets.length;
   const offsets = new Int32Array(candidates.length + 1);
   const steps = {
@@ -311,6 +316,8 @@ function stepsBetween(
     mostGained: steps.mostGained.subarray(0, at),
   };
 }
+
+const SYLLABIC = new WeakMap<WordGraph, readonly boolean[]>();
 
 /** A unit that is a syllable of its own: -es and -ed with their vowel, le, the m of prism. */
 function isSyllable(key: string): boolean {
