@@ -27,15 +27,18 @@ const bin = (name) => join("node_modules", ".bin", name);
 let passed = 0;
 let failed = 0;
 
-// The build keeps one processor busy, as the type check does after it: other stages run beside them.
+// The build keeps one processor busy, and the type check as long as that; the other stages run beside them.
 const built = buildWhenNeeded();
 await stage("lint", [bin("biome"), "check", "."]);
 await stage("imports", [bin("depcruise"), "--config", ".dependency-cruiser.cjs", "src"]);
 const pageFolders = ["src/islands", "src/components"];
 await stage("what pages fetch", [bin("depcruise"), "--config", ".dependency-cruiser.pages.cjs", ...pageFolders]);
 await stage("dead code", [bin("knip")]);
-await built;
 const types = aside("types", [bin("astro"), "check", "--minimumFailingSeverity", "warning"]);
+await built;
+// For the browser tests, which would all wait for it.
+const plantedFolder = join(reports, "planted");
+const planted = types.then(() => aside("demo planted", [bin("tsx"), "tests/browser/plant-demo.ts", plantedFolder]));
 
 const unitReport = join(reports, "unit.json");
 await runner(
@@ -51,7 +54,7 @@ await runner(
   },
 );
 
-await types;
+const isPlanted = await planted;
 
 const browserReport = join(reports, "browser.json");
 await runner(
@@ -65,7 +68,11 @@ await runner(
       ok: stats.unexpected === 0,
     };
   },
-  { PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport, CHROMIUM: chromium },
+  {
+    PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
+    CHROMIUM: chromium,
+    ...(isPlanted && { ZIP_STEP_TEST_PLANTED: plantedFolder }),
+  },
 );
 
 failed += failedStages.length;
@@ -93,7 +100,7 @@ function environment(more = {}) {
   return { ...process.env, ASTRO_TELEMETRY_DISABLED: "1", NODE_ENV: "test", ...more };
 }
 
-/** A stage beside others; what it prints is shown when it is through. */
+/** A stage beside others; what it prints is shown when it is through. @returns whether it passed */
 async function aside(name, [command, ...args]) {
   const file = join(reports, `${name}.txt`);
   const out = openSync(file, "w");
@@ -105,6 +112,7 @@ async function aside(name, [command, ...args]) {
   closeSync(out);
   console.log(`\n— ${name}\n${readFileSync(file, "utf8")}`);
   if (status !== 0) failedStages.push(name);
+  return status === 0;
 }
 
 async function stage(name, [command, ...args]) {
