@@ -3,11 +3,22 @@ import { BaseSequencer, type TestSpecification } from "vitest/node";
 import { ENGINE_FLAGS } from "./scripts/lib/engine-flags.mjs";
 
 /** Files whose tests take longest: begun first, so that no processor waits for one of them in the end. */
-const LONGEST = ["crash.test.ts", "old-folders.test.ts", "backups.test.ts", "power-cut.test.ts", "data-folder.test.ts"];
+const LONGEST = [
+  "server/crash",
+  "server/old-folders",
+  "server/backups",
+  "server/power-cut",
+  "server/data-folder",
+  "server/fuzz",
+  "outside/espeak",
+  "outside/dictionary",
+  "outside/chains",
+  "outside/more-chains",
+].map((name) => `/${name}.test.ts`);
 
 class LongestFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
-    const isLong = ({ moduleId }: TestSpecification) => LONGEST.some((name) => moduleId.endsWith(`/${name}`));
+    const isLong = ({ moduleId }: TestSpecification) => LONGEST.some((name) => moduleId.endsWith(name));
     const others = await super.sort(files);
     return [...others.filter(isLong), ...others.filter((file) => !isLong(file))];
   }
