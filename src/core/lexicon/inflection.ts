@@ -29,6 +29,8 @@ function basesOf(word: string, ending: Ending): string[] {
   return bases.filter((base) => base.length > 1);
 }
 
+const LAST_LETTERS = new Set(ENDING_IDS.map((ending) => ending.charAt(ending.length - 1)));
+
 const KNOWN = new WeakMap<LexiconWord, Inflection | null>();
 
 /**
@@ -51,8 +53,8 @@ export function inflectionOf(word: string, lexicon: Lexicon): Inflection | undef
 
 function findInflection(entry: LexiconWord, lexicon: Lexicon): Inflection | undefined {
   const { word } = entry;
-  if (NOT_INFLECTED.has(word) || word.length < 3) return undefined;
   // Most words end in none of them, and their sounds need not be looked at.
+  if (word.length < 3 || !LAST_LETTERS.has(word.charAt(word.length - 1)) || NOT_INFLECTED.has(word)) return undefined;
   const endings = ENDING_IDS.filter((ending) => ENDINGS[ending].spelling.test(word));
   if (endings.length === 0) return undefined;
   const said = phonemesOf(entry.readings[0]);

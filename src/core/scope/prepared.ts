@@ -78,11 +78,11 @@ export function needsOf(
 
 function needsAsSpelled(reading: Segmentation, accent: AccentSettings, on?: PutOn, isPossessive = false): Needs {
   const { seam, units } = reading;
-  const apostrophe = units.some(({ grapheme }) => grapheme.includes("'"));
+  const apostrophe = reading.word.includes("'");
   const plain = apostrophe ? units.filter(({ grapheme }) => !grapheme.includes("'")) : units;
   const base = on ? plain.slice(on.atStart, plain.length - on.atEnd) : plain;
   const indices = base.map((unit, n) => {
-    const k = units.indexOf(unit);
+    const k = apostrophe ? units.indexOf(unit) : n + (on?.atStart ?? 0);
     const endsWord = n === base.length - 1 || (seam !== undefined && units[k + 1]?.letters[0] === seam);
     return indexOfUnit(reading, accent, k, endsWord ? "end" : n === 0 || unit.letters[0] === seam ? "start" : "inside");
   });

@@ -54,8 +54,11 @@ export function heardAs(id: string, settings: AccentSettings = GENERAL_AMERICAN,
 /** The class of a run of phonemes, as one comparable string. */
 export function soundClassOf(phonemes: readonly string[], settings: AccentSettings = GENERAL_AMERICAN): string {
   if (phonemes.length === 1) return soundClass(phonemes[0] as string, settings);
-  return phonemes
-    .map((id, k) => soundClass(id, settings, phonemes[k + 1]))
-    .filter((id) => id !== "")
-    .join(" ");
+  // In one go: this is asked of every word of the list.
+  let classes = "";
+  for (let k = 0; k < phonemes.length; k++) {
+    const id = soundClass(phonemes[k] as string, settings, phonemes[k + 1]);
+    if (id !== "") classes += classes === "" ? id : ` ${id}`;
+  }
+  return classes;
 }

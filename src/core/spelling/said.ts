@@ -20,7 +20,9 @@ export function unitSounds(unit: Unit, settings: AccentSettings = GENERAL_AMERIC
 
 /** The phonemes of a whole reading, as the accent says them. */
 export function saidPhonemes({ units }: Segmentation, settings: AccentSettings = GENERAL_AMERICAN): string[] {
-  return units.flatMap((unit) => saidAs(unit.grapheme, unit.phonemes, settings));
+  const said: string[] = [];
+  for (const { grapheme, phonemes } of units) said.push(...saidAs(grapheme, phonemes, settings));
+  return said;
 }
 
 /** The same without the sounds that this school does not hear (the h of hat, where it is dropped). */
