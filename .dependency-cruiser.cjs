@@ -63,13 +63,13 @@ module.exports = {
       "workers-on-core",
       "^src/workers/",
       ["^src/workers/", "^src/core/(index|light)\\.ts$"],
-      "Workers reach the core by its public face.",
+      "Workers reach the core by its public entry.",
     ),
     only(
       "server-on-core",
       "^src/server/",
       ["^src/server/", "^src/schemas/", "^src/core/(index|light)\\.ts$"],
-      "The server reaches the core by its public face.",
+      "The server reaches the core by its public entry.",
     ),
     only(
       "schemas-on-light-core",

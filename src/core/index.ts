@@ -1,5 +1,5 @@
 /**
- * The public face of the core. Everything outside `src/core` imports from here (or from `core/light`,
+ * The public entry of the core. Everything outside `src/core` imports from here (or from `core/light`,
  * which leads to no word list, in code that is part of a page's first load).
  */
 

@@ -32,7 +32,7 @@ type Loose<T> = T extends object
 /** What is said in one line: a name, a title. Line breaks and runs of blanks are one blank. */
 export const lineField = z.string().overwrite((text) => text.replace(/\s+/g, " ").trim());
 
-/** Years in which there are lessons: outside them a date is a slip of the hand. */
+/** Years in which there are lessons: outside them a date is a mistake in typing. */
 const [FIRST_YEAR, LAST_YEAR] = [2000, 2099];
 const isInOurTime = (date: string): boolean => {
   const year = Number(date.slice(0, 4));

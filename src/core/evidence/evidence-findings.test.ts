@@ -47,7 +47,7 @@ describe("evidenceFindings", () => {
     expect(evidenceFindings(even)[0]?.place).toBeUndefined();
   });
 
-  it("says of what is not sure how many more chances would settle it; a slip is no finding", () => {
+  it("says of what is not sure how many more chances would settle it; what was made once is no finding", () => {
     const found = evidenceFindings([
       count("u=ʌ", "ɒ", 2),
       count("u=ʌ", undefined, 9),

@@ -39,7 +39,7 @@ export interface OtherWay {
   readonly tells: "right-there" | "wrong-too" | "unclear";
 }
 
-/** Made once it is a slip. */
+/** Made once it may be chance. */
 const LEAST_TIMES = 2;
 /** Fewer chances in the other way of working say nothing of it. Common practice, no source. */
 const LEAST_OF_OTHER = 4;

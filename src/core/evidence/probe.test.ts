@@ -29,7 +29,7 @@ const QUESTIONS: EasilyTaken[] = CONTRASTS.flatMap(({ a, b }) => [
   { gpc: a, said: soundOf(b) },
   { gpc: b, said: soundOf(a) },
 ]);
-const calm = { tapping: 0.1, selfCorrecting: 0, notTrying: 0.02, slips: 0.01 };
+const calm = { tapping: 0.1, selfCorrecting: 0, notTrying: 0.02, misreading: 0.01 };
 
 function answerTo(word: string, learner: SimulatedLearner, random: () => number): readonly UnitCount[] {
   const target = lexicon.get(word)?.readings[0];
@@ -143,11 +143,11 @@ describe("a probe", () => {
     expect(mean(byProbe)).toBeLessThan(0.7 * Math.min(...byChain));
   });
 
-  it("names nothing of learners who only slip now and then", () => {
+  it("names nothing of learners who only misread now and then", () => {
     const learners = inFull(12, 200);
     let named = 0;
     for (let seed = 0; seed < learners; seed++) {
-      const state = probed({ ...calm, substitutions: [], slips: 0.03 }, 9000 + seed, 25);
+      const state = probed({ ...calm, substitutions: [], misreading: 0.03 }, 9000 + seed, 25);
       if (probeBeliefs(state).some(({ state: one }) => one === "named")) named++;
     }
     expect(named / learners).toBeLessThanOrEqual(0.05);

@@ -29,7 +29,7 @@ export interface ProbeBelief extends EasilyTaken {
   /** In this probe. */
   readonly times: number;
   readonly chances: number;
-  /** Probability that it is made more often than slips are, 0 to 1. */
+  /** Probability that it is made more often than by chance, 0 to 1. */
   readonly likely: number;
   /** A pattern by the one rule; as good as ruled out; or still to be asked. */
   readonly state: "named" | "ruled-out" | "open";
@@ -37,7 +37,7 @@ export interface ProbeBelief extends EasilyTaken {
 
 /** Before anything was answered: seldom made. Ours; common practice, no source. */
 const BEFORE_ANY: Beta = { alpha: 0.5, beta: 4.5 };
-/** A share above it is more than slips. */
+/** A share above it is more than chance. */
 const LINE = 0.2;
 /** Less likely than this, it is asked no more. */
 const RULED_OUT = 0.05;

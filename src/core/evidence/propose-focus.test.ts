@@ -107,13 +107,13 @@ describe("proposeFocus", () => {
     ["read", "t=t", "d=d"],
     ["built", "a=æ", "u=ʌ"],
   ] as const)(
-    "finds what was planted first, in 95 of 100 made-up learners who slip now and then: %s, %s as %s",
+    "finds what was planted first, in 95 of 100 made-up learners who misread now and then: %s, %s as %s",
     (way, a, b) => {
       const words = wordsFor({ a, b });
       const said = [b.split("=")[1] as string];
       let first = 0;
       for (let seed = 0; seed < 100; seed++) {
-        const learner = { ...STEADY, substitutions: [{ gpc: a, said, share: 0.5 }], slips: 0.02 };
+        const learner = { ...STEADY, substitutions: [{ gpc: a, said, share: 0.5 }], misreading: 0.02 };
         const [top] = propose(evidenceOf(learner, words, way, seed));
         if (top?.id === `${a}>${said}` && top.isNamed) first++;
       }
@@ -121,11 +121,11 @@ describe("proposeFocus", () => {
     },
   );
 
-  it("names nothing in 95 of 100 made-up learners who only slip", () => {
+  it("names nothing in 95 of 100 made-up learners who only misread now and then", () => {
     const words = [...wordsFor({ a: "e=e", b: "i=ɪ" }), ...wordsFor({ a: "a=æ", b: "o=ɒ" })];
     let named = 0;
     for (let seed = 0; seed < 100; seed++)
-      if (propose(evidenceOf({ ...STEADY, slips: 0.03 }, words, "read", seed)).some((one) => one.isNamed)) named++;
+      if (propose(evidenceOf({ ...STEADY, misreading: 0.03 }, words, "read", seed)).some((one) => one.isNamed)) named++;
     expect(named).toBeLessThanOrEqual(5);
   });
 });

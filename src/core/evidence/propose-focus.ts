@@ -63,7 +63,7 @@ export interface ProposalOptions {
   readonly putOff?: readonly string[];
 }
 
-/** Fewer than so many times a substitution is a slip. */
+/** A substitution made fewer than so many times may be chance. */
 const LEAST_TIMES = 2;
 const COMING_STEPS = 3;
 /** Days after which an old substitution counts half. Ours; common practice, no source. */

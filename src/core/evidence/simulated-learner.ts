@@ -21,14 +21,14 @@ export interface SimulatedLearner {
   readonly selfCorrecting: number;
   /** Share of words not tried, 0 to 1. */
   readonly notTrying: number;
-  /** Share of units that slip, each to any other sound of its kind, 0 to 1; none unless given. */
-  readonly slips?: number;
+  /** Share of units read as any other sound of their kind by chance, 0 to 1; none unless given. */
+  readonly misreading?: number;
   /** What is learnt: the share of a planted substitution that is lost with every answer before, 0 to 1; none unless given. */
   readonly learning?: number;
 }
 
 /** Any other sound of a unit's kind. */
-function slipOf(unit: Unit, random: () => number): string {
+function anotherSound(unit: Unit, random: () => number): string {
   const others = PHONEMES.filter(({ id }) => isVowel(id) === (unit.slot === "nucleus") && !unit.phonemes.includes(id));
   return (others[Math.floor(random() * others.length)] as (typeof others)[0]).id;
 }
@@ -50,7 +50,7 @@ export function simulateReading(
   target.units.forEach((unit, k) => {
     const planted = learner.substitutions.find((c) => keyOfGpc(c.gpc) === unitKey(unit));
     if (planted && random() < planted.share * left) substitutions.push({ unit: k, said: planted.said });
-    else if (learner.slips && random() < learner.slips) substitutions.push({ unit: k, said: [slipOf(unit, random)] });
+    else if (learner.misreading && random() < learner.misreading) substitutions.push({ unit: k, said: [anotherSound(unit, random)] });
   });
   const luck = random();
   if (substitutions.length > 0)

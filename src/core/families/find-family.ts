@@ -123,10 +123,10 @@ function leastMissing(members: readonly FamilyMember[], { taught }: FamilyRules,
 
 /**
  * What the group would make of a rime by what it has been taught, when none of its words is within reach: the o
- * of -old short, as in doll. Undefined when that does not matter, or when it could not read the letters at all.
+ * of -old short, as in doll. Undefined when that is not asked, or when it could not read the letters at all.
  */
-function readAs(kind: FamilyKind, letters: string, rules: FamilyRules, matters: boolean): string | undefined {
-  if (!matters || kind !== "rime") return undefined;
+function readAs(kind: FamilyKind, letters: string, rules: FamilyRules, isAsked: boolean): string | undefined {
+  if (!isAsked || kind !== "rime") return undefined;
   const reading = decode(letters, { taught: rules.taught });
   const parts = reading && onsetRimeOf(reading);
   return parts && rimeSounds(parts, rules.taught.accent);

@@ -33,7 +33,7 @@ export interface SoFar {
   readonly words: readonly string[];
 }
 
-/** Once is a slip. */
+/** Once may be chance. */
 const LEAST_TIMES = 2;
 const WORDS_OFFERED = 2;
 
