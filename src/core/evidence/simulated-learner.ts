@@ -50,7 +50,8 @@ export function simulateReading(
   target.units.forEach((unit, k) => {
     const planted = learner.substitutions.find((c) => keyOfGpc(c.gpc) === unitKey(unit));
     if (planted && random() < planted.share * left) substitutions.push({ unit: k, said: planted.said });
-    else if (learner.misreading && random() < learner.misreading) substitutions.push({ unit: k, said: [anotherSound(unit, random)] });
+    else if (learner.misreading && random() < learner.misreading)
+      substitutions.push({ unit: k, said: [anotherSound(unit, random)] });
   });
   const luck = random();
   if (substitutions.length > 0)
