@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { PICTURES } from "../../data/pictures/pictures.ts";
 import { checkStep } from "../chains/step-check.ts";
+import { inflectionOf } from "../lexicon/inflection.ts";
 import { hasPicture, pictureOf } from "../lexicon/pictures.ts";
 import { segment } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -213,6 +214,23 @@ describe("spellings of one sound", () => {
     ["oʊ", "oa", ["never-at-the-end"]],
   ])("/%s/ spelled %s stands %j", (sound, grapheme, facts) => {
     expect(factsOf(sound, grapheme)).toEqual(expect.arrayContaining(facts));
+  });
+
+  it.each(["k", "tʃ", "f", "eɪ", "oʊ"])("/%s/ is counted wherever a word of the list has it, word by word", (sound) => {
+    const found = spellingChoices([sound], { taught: everything });
+    if (!found.ok) throw new Error(found.reason.code);
+    const lexicon = shippedLexicon();
+    for (const { grapheme, gpc, at } of found.choices) {
+      const places = { start: 0, inside: 0, end: 0 };
+      for (const { word, syllables, band, readings } of lexicon.words) {
+        const { units } = readings[0];
+        if (syllables !== 1 || band > 4 || inflectionOf(word, lexicon)) continue;
+        for (const [k, unit] of units.entries())
+          if (unit.grapheme === grapheme && unit.phonemes.join() === sound)
+            places[k === 0 ? "start" : k === units.length - 1 ? "end" : "inside"]++;
+      }
+      expect(at, gpc).toEqual(places);
+    }
   });
 
   it("words of each are readable and have it; what is not taught is shown as such, without words", () => {

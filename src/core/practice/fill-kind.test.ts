@@ -59,6 +59,17 @@ describe("one activity put into a lesson", () => {
     }
   });
 
+  it("a kind that is made of other words does not ask for those of the chain", () => {
+    const unread: ActivityContent = {
+      kind: "read-chain",
+      get words(): readonly string[] {
+        throw new Error("The chain's words were asked for.");
+      },
+    };
+    expect(fillKind("irregular-words", request(13), [unread])?.kind).toBe("irregular-words");
+    expect(() => fillKind("build-chain", request(13), [unread])).toThrow("asked for");
+  });
+
   it("spellings of a heard sound come with where they stand", () => {
     const content = fillKind("hear-and-spell", request(13), [chain]);
     const k = content?.kind === "hear-and-spell" ? content.sounds.find(({ sound }) => sound.join() === "k") : undefined;

@@ -36,6 +36,20 @@ describe("decode", () => {
     expect(others).toContain("g ɪ k");
   });
 
+  it("keeps to each taught set, asked in turn", () => {
+    const taughtBy = (gpcs: string) =>
+      taughtAt(parseSequence({ id: "t", name: "t", source: "made up", lines: `one | ${gpcs} | | ` }), 1);
+    const [apart, together] = [taughtBy("c=k h=h i=ɪ p=p"), taughtBy("ch=tʃ i=ɪ p=p")];
+    for (let turn = 0; turn < 2; turn++) {
+      expect(decodings("chip", { taught: apart }).map((reading) => graphemesOf(reading).join("·"))).toEqual([
+        "c·h·i·p",
+      ]);
+      expect(decodings("chip", { taught: together }).map((reading) => graphemesOf(reading).join("·"))).toEqual([
+        "ch·i·p",
+      ]);
+    }
+  });
+
   it("keeps to what is allowed", () => {
     const sequence = parseSequence({ id: "t", name: "t", source: "made up", lines: "one | s=s i=ɪ p=p h=h | | " });
     const taught = taughtAt(sequence, 1);
