@@ -667,18 +667,24 @@ describe("the shelf, templates, and what was taken out", () => {
     ).toBe(400);
   });
 
-  it("what was taken out can be put back where it was", async () => {
+  it("what was taken out can be put back where it was, whether or not it is said what was there before", async () => {
     const { activities } = await draft();
     const sent = (list: readonly Part[]) => ({
       minutes: 30,
       activities: list.map(({ id, minutes }) => ({ id, minutes })),
     });
-    const without = (await send("PUT /api/groups/:groupId/plan", { id: group.id, body: sent(activities.slice(1)) }))
-      .body;
-    expect(without.activities).toHaveLength(activities.length - 1);
-    const back = (await send("PUT /api/groups/:groupId/plan", { id: group.id, body: sent(activities) })).body;
-    expect(back.activities.map(({ id }: Part) => id)).toEqual(activities.map(({ id }) => id));
-    expect(back.activities[0].content).toEqual(activities[0]?.content);
+    const store = async (list: readonly Part[], base?: readonly Part[]) => {
+      const body = { ...sent(list), ...(base && { base: sent(base) }) };
+      return (await send("PUT /api/groups/:groupId/plan", { id: group.id, body })).body;
+    };
+    const rest = activities.slice(1);
+    for (const says of [false, true]) {
+      const without = await store(rest, says ? activities : undefined);
+      expect(without.activities).toHaveLength(activities.length - 1);
+      const back = await store(activities, says ? rest : undefined);
+      expect(back.activities.map(({ id }: Part) => id)).toEqual(activities.map(({ id }) => id));
+      expect(back.activities[0].content).toEqual(activities[0]?.content);
+    }
   });
 
   it("the line of a lesson is kept, drafted by again with other words, and taken out; those that ship stay", async () => {

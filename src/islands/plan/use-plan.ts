@@ -52,10 +52,10 @@ export function usePlan(groupId: string, stored: CheckedPlan) {
   const autosave = useAnnouncedAutosave({
     name: `zip-step plan ${groupId}`,
     stored: changeable(stored),
-    send: (whole): Promise<CheckedPlan> =>
+    send: (whole, base): Promise<CheckedPlan> =>
       call("PUT /api/groups/:groupId/plan", {
         params: { groupId },
-        body: { ...whole, base: autosave.stored },
+        body: { ...whole, ...(base && { base }) },
         outlive: true,
       }),
     onRestored: (unsaved) => show(changed(stored, unsaved)),

@@ -24,6 +24,11 @@ describe("two people in one plan", () => {
     ["both move: mine, with what is new to me at the end", "abc", "cab", "bcay", "caby"],
     ["both take the same one out", "abc", "ac", "ac", "ac"],
     ["I put one back that was out before", "ab", "abc", "ab", "abc"],
+    ["I put one back where it was", "bc", "abc", "bc", "abc"],
+    ["I put two back in the middle", "ad", "abcd", "ad", "abcd"],
+    ["I put one back before what they have moved", "bcd", "abcd", "cdb", "cdab"],
+    ["I put one back before what they have taken out", "bc", "abc", "c", "ac"],
+    ["I put one back first while they add one", "b", "ab", "by", "aby"],
     ["all is taken out while they add", "ab", "", "abz", "z"],
   ])("%s", (_, base, mine, theirs, merged) => {
     expect(order(mergePlan(plan(base), plan(mine), plan(theirs)))).toBe(merged);

@@ -25,8 +25,8 @@ const FIELDS = ["minutes", "ifTime", "settings"] as const;
  * Puts together what two people have changed in a plan since both saw it.
  *
  * What one of them added stays, what one took out is out. The order is the one of whoever moved something; where both
- * did, mine, with what is new to me at the end. A length or a setting that both changed, each in another way, is no
- * business of ours to decide.
+ * did, mine, with what is new to me at the end. What I put in or put back stands before what follows it in mine. A
+ * length or a setting that both changed, each in another way, is no business of ours to decide.
  *
  * @param base the plan as I saw it
  * @param mine the plan as I have made it
@@ -66,8 +66,9 @@ export function mergePlan<A extends ChangedActivity>(
     activities.map(({ id }) => id).filter((id) => merged.has(id));
   const common = (ids: readonly string[]) => ids.filter((id) => before.has(id));
   const mineMoved = !dequal(common(idsOf(mine.activities)), idsOf(base.activities));
-  const [first, second] = mineMoved ? [mine, theirs] : [theirs, mine];
-  const order = [...new Set([...idsOf(first.activities), ...idsOf(second.activities)])];
+  const order = mineMoved
+    ? [...new Set([...idsOf(mine.activities), ...idsOf(theirs.activities)])]
+    : withPutIn(idsOf(theirs.activities), idsOf(mine.activities));
   return {
     ok: true,
     plan: {
@@ -75,4 +76,16 @@ export function mergePlan<A extends ChangedActivity>(
       activities: order.map((id) => merged.get(id) as A),
     },
   };
+}
+
+/** An order with what only the other has: each before what follows it there, at the end where nothing does. */
+function withPutIn(order: readonly string[], other: readonly string[]): string[] {
+  const all = [...order];
+  // From the last to the first, so that what follows each is there already.
+  for (const [k, id] of [...other.entries()].reverse()) {
+    if (all.includes(id)) continue;
+    const next = other[k + 1];
+    all.splice(next === undefined ? all.length : all.indexOf(next), 0, id);
+  }
+  return all;
 }
