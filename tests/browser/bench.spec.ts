@@ -73,6 +73,62 @@ test("build by hand: type, suggest, replace, remove, undo, redo, save and open a
   await expect.poll(() => chainOf(page)).toEqual(["mash", "mesh", "met", "men"]);
 });
 
+test("what is pressed for a chain stays where it was drawn while the screen makes itself ready", async ({
+  page,
+  server,
+}) => {
+  await page.addInitScript(() => {
+    const seen: Record<string, number[]> = {};
+    Object.assign(window, { seen });
+    const look = () => {
+      // To make a chain, and to put a word in; on a tablet the first is in a drawer. Not all of them come at once.
+      for (const button of document.querySelectorAll("form button[type=submit]")) {
+        const top = Math.round(button.getBoundingClientRect().top);
+        seen[button.textContent] = [...new Set([...(seen[button.textContent] ?? []), top])];
+      }
+      requestAnimationFrame(look);
+    };
+    look();
+  });
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`${server.address}/bench?start=empty`);
+    await alive(page);
+    await expect(page.getByText("0 letters")).toBeVisible();
+    const seen = await page.evaluate(() => (window as unknown as { seen: Record<string, number[]> }).seen);
+    expect(Object.keys(seen), `at ${width}`).toContain("Put in");
+    for (const [button, tops] of Object.entries(seen)) expect(tops, `${button} at ${width}`).toHaveLength(1);
+  }
+});
+
+test("what is pressed for a chain stays where it is drawn before the whole page has come", async ({ page, server }) => {
+  const address = `${server.address}/bench?start=empty`;
+  const whole = await (await page.request.get(address)).text();
+  await page.route("**/*.js", (route) => route.abort());
+  let sent = whole;
+  await page.route(address, (route) => route.fulfill({ contentType: "text/html", body: sent }));
+  const places = async () => {
+    await page.goto(address);
+    return page
+      .locator("form button[type=submit]")
+      .evaluateAll((buttons) => buttons.map((button) => Math.round(button.getBoundingClientRect().top)));
+  };
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    sent = whole;
+    const placesAtLast = await places();
+    expect(placesAtLast).toHaveLength(2);
+    sent = whole.slice(0, whole.lastIndexOf("<footer"));
+    expect(await places(), `at ${width}`).toEqual(placesAtLast);
+  }
+});
+
 test("a chain in the making outlives another screen; a saved one is opened from the list", async ({ page }) => {
   await putIn(page, "pit");
   await putIn(page, "pin");

@@ -116,7 +116,8 @@ export default function Bench(page: BenchProps) {
   );
 
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-var(--above))] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_auto] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
+    // The last row is there before the report that fills it: what stands above must not move under a finger as it comes.
+    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-var(--above))] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_minmax(78px,auto)] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
       <AimPane
         group={group}
         scope={scope}
@@ -181,7 +182,7 @@ export default function Bench(page: BenchProps) {
 
       {!(isPhone && words.length > 0) && gapPanel}
 
-      <footer className="col-span-full min-w-0">
+      <footer className="col-span-full min-w-0 border-t border-rule bg-sheet">
         {report && <ReportBar report={report} focus={focus} taps={school.taps} mixedUp={mixedUpName} record={record} />}
       </footer>
       <Toasts />

@@ -42,7 +42,7 @@ export const ReportBar = separatelyHydrated(function ReportBar({ report, focus, 
   const tiles = tileCount(readings, taps);
   const tileTotal = tiles.reduce((total, { count }) => total + count, 0);
   return (
-    <dl className="flex min-h-[74px] flex-wrap items-start gap-x-8 gap-y-3 border-t border-rule bg-sheet px-5 py-3">
+    <dl className="flex flex-wrap items-start gap-x-8 gap-y-3 px-5 py-3">
       <Balance report={report} />
       {focus.length > 0 && (
         <Figure
