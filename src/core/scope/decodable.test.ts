@@ -1,12 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import asset from "../../data/lexicon/lexicon.json";
 import { derivationOf } from "../lexicon/affixes.ts";
+import { type LexiconAsset, parseLexicon } from "../lexicon/asset.ts";
 import { inflectionOf } from "../lexicon/inflection.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable, decodableWords } from "./decodable.ts";
 import { parseSequence, parseTaughtGpc, type Sequence } from "./sequence.ts";
 import { SEQUENCES } from "./sequences.ts";
-import { NO_TICKS, taughtAt, tickedAsTaught, ticksOf } from "./taught-set.ts";
+import { NO_TICKS, type TaughtSet, taughtAt, tickedAsTaught, ticksOf } from "./taught-set.ts";
 
 const sequence = (lines: string): Sequence => parseSequence({ id: "test", name: "Test", source: "made up", lines });
 const taught = (tokens: string, patterns = "", words = "") =>
@@ -23,6 +25,21 @@ describe("checkDecodable", () => {
     const judged = checkDecodable("go", taught("g=g o=ɒ"));
     expect(judged.missing).toMatchObject([{ grapheme: "o", phonemes: ["oʊ"], graphemeTaught: true }]);
     expect(checkDecodable("dog", taught("d=d o=ɒ g=g")).decodable).toBe(true);
+  });
+
+  it("answers the same whatever was asked of a word before: by rising steps, by falling ones", () => {
+    const sets = [1, 9, 30, 60].map((step) => taughtAt(SEQUENCES[0] as Sequence, step));
+    // What is known of a word hangs on its list: these two have been asked nothing yet.
+    const judgedBy = (order: readonly number[]) => {
+      const lexicon = parseLexicon(asset as LexiconAsset);
+      const words = lexicon.words.slice(0, 1500);
+      const judged = order.map((k) => [
+        k,
+        words.map(({ word }) => checkDecodable(word, sets[k] as TaughtSet, lexicon)),
+      ]);
+      return Object.fromEntries(judged) as Record<number, unknown>;
+    };
+    expect(judgedBy([0, 1, 2, 3])).toEqual(judgedBy([3, 2, 1, 0]));
   });
 
   it("keeps to the place a correspondence is taught for", () => {

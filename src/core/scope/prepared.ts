@@ -1,5 +1,6 @@
 import { CONTRACTIONS } from "../../data/lexicon/contractions.ts";
 import { getOrMake } from "../get-or-make.ts";
+import { LazyList } from "../lazy-list.ts";
 import { AFFIXES, derivationOf } from "../lexicon/affixes.ts";
 import { ENDINGS } from "../lexicon/endings.ts";
 import { type Inflection, inflectionOf } from "../lexicon/inflection.ts";
@@ -27,12 +28,20 @@ export interface NeededUnit {
   readonly coveredBy: readonly Pattern[];
 }
 
-/** What one way of reading a word needs of a taught set: looked up thousands of times, worked out once. */
+/**
+ * What one way of reading a word needs of a taught set: looked up thousands of times, worked out once, and only as far as
+ * the first thing that is not taught. Of a list of 20,000 words most fail at the first or the second.
+ */
 export interface Needs {
   readonly reading: Segmentation;
-  /** All of it as indices into `NEEDS`: correspondences in the order of the word, then patterns. */
-  readonly indices: readonly number[];
+  /** All of it as indices into `NEEDS`: the pattern of what the word has on, correspondences in the order of the word, other patterns. */
+  readonly indices: LazyList<number>;
 }
+
+const needs = (reading: Segmentation, indices: Iterator<number>): Needs => ({
+  reading,
+  indices: new LazyList(indices),
+});
 
 /** Everything that some word needs, each once: a few thousand things, where the words that need them are tens of thousands. */
 const NEEDS: (NeededUnit | AnyOf)[] = [];
@@ -49,10 +58,10 @@ const isNeededUnit = (need: NeededUnit | AnyOf): need is NeededUnit => !isAnyOf(
 const needAt = (index: number) => NEEDS[index] as NeededUnit | AnyOf;
 
 /** The correspondences that a way of reading needs, in the order of the word. */
-export const unitsNeeded = ({ indices }: Needs): NeededUnit[] => indices.map(needAt).filter(isNeededUnit);
+export const unitsNeeded = ({ indices }: Needs): NeededUnit[] => indices.all().map(needAt).filter(isNeededUnit);
 
 /** The patterns that a way of reading needs: of each of these one has to be taught. */
-export const patternsNeeded = ({ indices }: Needs): AnyOf[] => indices.map(needAt).filter(isAnyOf);
+export const patternsNeeded = ({ indices }: Needs): AnyOf[] => indices.all().map(needAt).filter(isAnyOf);
 
 /** What a word has on, and how many of its units that is. */
 interface PutOn {
@@ -72,24 +81,34 @@ export function needsOf(
   inflection: Inflection | undefined,
   accent: AccentSettings = GENERAL_AMERICAN,
 ): Needs {
-  const ending = inflection && ENDINGS[inflection.ending];
-  return needsAsSpelled(reading, accent, ending && { pattern: ending.pattern, atStart: 0, atEnd: ending.units });
+  return needs(reading, indicesAsSpelled(reading, accent, inflection && endingOf(inflection)));
 }
 
-function needsAsSpelled(reading: Segmentation, accent: AccentSettings, on?: PutOn, isPossessive = false): Needs {
+function endingOf({ ending }: Inflection): PutOn {
+  const { pattern, units } = ENDINGS[ending];
+  return { pattern, atStart: 0, atEnd: units };
+}
+
+function* indicesAsSpelled(
+  reading: Segmentation,
+  accent: AccentSettings,
+  on?: PutOn,
+  isPossessive = false,
+): Generator<number> {
+  if (on) yield indexOf([on.pattern]);
   const { seam, units } = reading;
   const apostrophe = reading.word.includes("'");
   const plain = apostrophe ? units.filter(({ grapheme }) => !grapheme.includes("'")) : units;
   const base = on ? plain.slice(on.atStart, plain.length - on.atEnd) : plain;
-  const indices = base.map((unit, n) => {
+  for (let n = 0; n < base.length; n++) {
+    const unit = base[n] as Unit;
     const k = apostrophe ? units.indexOf(unit) : n + (on?.atStart ?? 0);
     const endsWord = n === base.length - 1 || (seam !== undefined && units[k + 1]?.letters[0] === seam);
-    return indexOfUnit(reading, accent, k, endsWord ? "end" : n === 0 || unit.letters[0] === seam ? "start" : "inside");
-  });
-  if (on) indices.push(indexOf([on.pattern]));
-  for (const group of patternsOfBase(reading, base)) indices.push(indexOf(group));
-  if (apostrophe) indices.push(indexOf([isPossessive ? "possessive" : "contraction"]));
-  return { reading, indices };
+    const place = endsWord ? "end" : n === 0 || unit.letters[0] === seam ? "start" : "inside";
+    yield indexOfUnit(reading, accent, k, place);
+  }
+  for (const group of patternsOfBase(reading, base)) yield indexOf(group);
+  if (apostrophe) yield indexOf([isPossessive ? "possessive" : "contraction"]);
 }
 
 /** Of a unit that no pattern reads, its index in `NEEDS`, by where it stands: words share their units. */
@@ -124,100 +143,74 @@ function changeOf(word: string, base: string, letters: string): Pattern | undefi
 }
 
 /** A word read as its base, what was put on, and how the base was changed for it: making is make, drop e, -ing. */
-function needsByBase(
-  word: string,
-  base: LexiconWord,
-  letters: string,
-  pattern: Pattern,
-  reading: Segmentation,
-  accent: AccentSettings,
-): Needs | undefined {
-  const change = changeOf(word, base.word, letters);
-  if (!change) return undefined;
-  const ofBase = needsAsSpelled(base.readings[0], accent);
-  const units = unitsNeeded(ofBase).map((unit) => ({ ...unit, unit: -1 }));
-  return { reading, indices: [...units, [pattern], [change], ...patternsNeeded(ofBase)].map(indexOf) };
-}
-
-/** The ways to read a word: as it is spelled, and by its base; the second is worked out when the first does not do. */
-interface Ways {
-  readonly asSpelled: readonly Needs[];
-  byBase?: readonly Needs[];
-}
-
-const PREPARED = new WeakMap<LexiconWord, Ways>();
-
-function waysTo(entry: LexiconWord, lexicon: Lexicon): Ways {
-  let ways = PREPARED.get(entry);
-  if (!ways) {
-    ways = { asSpelled: asSpelled(entry, lexicon) };
-    PREPARED.set(entry, ways);
+function* indicesByBase(base: LexiconWord, pattern: Pattern, change: Pattern, accent: AccentSettings) {
+  yield indexOf([pattern]);
+  yield indexOf([change]);
+  for (const index of indicesAsSpelled(base.readings[0], accent)) {
+    const need = needAt(index);
+    yield isAnyOf(need) ? index : indexOf({ ...need, unit: -1 });
   }
-  return ways;
 }
 
-function byBaseOf(entry: LexiconWord, ways: Ways, lexicon: Lexicon): readonly Needs[] {
-  ways.byBase ??= byBase(entry, lexicon);
-  return ways.byBase;
+const PREPARED = new WeakMap<LexiconWord, LazyList<Needs>>();
+
+/** The ways to read a word: as it is spelled, and by its base. */
+const waysTo = (entry: LexiconWord, lexicon: Lexicon): LazyList<Needs> =>
+  getOrMake(PREPARED, entry, () => new LazyList(eachWay(entry, lexicon)));
+
+function* eachWay(entry: LexiconWord, lexicon: Lexicon): Generator<Needs> {
+  const inflection = inflectionOf(entry.word, lexicon);
+  yield* asSpelled(entry, inflection, lexicon);
+  if (inflection) yield* byInflectedBase(entry, inflection, lexicon);
+  else yield* byDerivedBase(entry, lexicon);
 }
 
 /** The needs of every way to read a word's leading sound: one of them met is enough. */
-export function preparedNeeds(entry: LexiconWord, lexicon: Lexicon): readonly Needs[] {
-  const ways = waysTo(entry, lexicon);
-  return [...ways.asSpelled, ...byBaseOf(entry, ways, lexicon)];
-}
+export const preparedNeeds = (entry: LexiconWord, lexicon: Lexicon): readonly Needs[] => waysTo(entry, lexicon).all();
 
 /** The first way of reading a word that a taught set allows. */
 export function wayMet(entry: LexiconWord, taught: TaughtSet, lexicon: Lexicon): Needs | undefined {
-  return firstMet(entry, waysTo(entry, lexicon), metBy(taught), lexicon);
+  const isMet = metBy(taught);
+  return waysTo(entry, lexicon).find(({ indices }) => indices.every(isMet));
 }
 
-function firstMet(entry: LexiconWord, ways: Ways, isMet: IsMet, lexicon: Lexicon): Needs | undefined {
-  for (const needs of ways.asSpelled) if (isMet(needs)) return needs;
-  for (const needs of byBaseOf(entry, ways, lexicon)) if (isMet(needs)) return needs;
-  return undefined;
-}
-
-function asSpelled(entry: LexiconWord, lexicon: Lexicon): Needs[] {
+function* asSpelled(entry: LexiconWord, inflection: Inflection | undefined, { accent }: Lexicon): Generator<Needs> {
   const { word } = entry;
-  const { accent } = lexicon;
   const possessive = word.endsWith("'s") && !CONTRACTIONS.includes(word);
-  const inflection = inflectionOf(word, lexicon);
-  return sameSoundReadings(entry).map((reading) =>
-    possessive ? needsAsSpelled(reading, accent, undefined, true) : needsOf(reading, inflection, accent),
-  );
+  for (const reading of sameSoundReadings(entry))
+    yield possessive
+      ? needs(reading, indicesAsSpelled(reading, accent, undefined, true))
+      : needsOf(reading, inflection, accent);
 }
 
-function byBase(entry: LexiconWord, lexicon: Lexicon): Needs[] {
-  const { word } = entry;
+function* byInflectedBase(entry: LexiconWord, { base, ending }: Inflection, lexicon: Lexicon): Generator<Needs> {
+  const { word, readings } = entry;
+  const baseEntry = lexicon.get(base);
+  if (!baseEntry) return;
+  const letters = ending === "s" && word.endsWith("ies") ? "es" : ending;
+  const change = changeOf(word, base, letters);
+  const { pattern } = ENDINGS[letters];
+  if (change) yield needs(readings[0], indicesByBase(baseEntry, pattern, change, lexicon.accent));
+}
+
+function* byDerivedBase(entry: LexiconWord, lexicon: Lexicon): Generator<Needs> {
+  const { word, readings } = entry;
   const { accent } = lexicon;
-  const readings = sameSoundReadings(entry);
-  const inflection = inflectionOf(word, lexicon);
-  const derivation = inflection ? undefined : derivationOf(word, lexicon);
-  const ways: Needs[] = [];
-  const [lead] = readings as readonly [Segmentation, ...Segmentation[]];
-  const base = lexicon.get(inflection?.base ?? derivation?.base ?? "");
-  if (inflection && base) {
-    const letters = inflection.ending === "s" && word.endsWith("ies") ? "es" : inflection.ending;
-    const pattern = ENDINGS[letters === "es" ? "es" : inflection.ending].pattern;
-    const byBase = needsByBase(word, base, letters, pattern, lead, accent);
-    if (byBase) ways.push(byBase);
-  }
-  if (derivation && base) {
-    const { letters, at, units, pattern } = AFFIXES[derivation.affix];
-    const on: PutOn = { pattern, atStart: at === "start" ? units : 0, atEnd: at === "end" ? units : 0 };
-    for (const reading of readings) ways.push(needsAsSpelled(reading, accent, on));
-    const byBase = at === "end" ? needsByBase(word, base, letters, pattern, lead, accent) : undefined;
-    if (byBase) ways.push(byBase);
-  }
-  return ways;
+  const derivation = derivationOf(word, lexicon);
+  const base = derivation && lexicon.get(derivation.base);
+  if (!base) return;
+  const { letters, at, units, pattern } = AFFIXES[derivation.affix];
+  const on: PutOn = { pattern, atStart: at === "start" ? units : 0, atEnd: at === "end" ? units : 0 };
+  for (const reading of sameSoundReadings(entry)) yield needs(reading, indicesAsSpelled(reading, accent, on));
+  const change = at === "end" ? changeOf(word, base.word, letters) : undefined;
+  if (change) yield needs(readings[0], indicesByBase(base, pattern, change, accent));
 }
 
-type IsMet = (needs: Needs) => boolean;
+type IsMet = (index: number) => boolean;
 const MET = new WeakMap<TaughtSet, IsMet>();
 let last: { readonly taught: TaughtSet; readonly isMet: IsMet } | undefined;
 
-/** Asks whether everything that a way of reading needs is taught: each thing is looked up once for a taught set. */
+/** Asks whether something of `NEEDS` is taught: each thing is looked up once for a taught set. */
 function metBy(taught: TaughtSet): IsMet {
   if (last?.taught === taught) return last.isMet;
   const isMet = MET.get(taught) ?? makeIsMet(taught);
@@ -234,10 +227,7 @@ function makeIsMet(taught: TaughtSet): IsMet {
     met[index] = isThere;
     return isThere;
   };
-  return ({ indices }) => {
-    for (const index of indices) if (!(met[index] ?? look(index))) return false;
-    return true;
-  };
+  return (index) => met[index] ?? look(index);
 }
 
 /** Is a unit taught for its place, or read by a pattern that is? */
@@ -253,9 +243,11 @@ const SHOWN = new WeakMap<LexiconWord, ReadonlySet<Pattern>>();
 export function patternsIn(entry: LexiconWord, lexicon: Lexicon): ReadonlySet<Pattern> {
   let shown = SHOWN.get(entry);
   if (!shown) {
-    const needs = preparedNeeds(entry, lexicon);
     const found = new Set(
-      needs.flatMap((way) => [...patternsNeeded(way).flat(), ...unitsNeeded(way).flatMap((unit) => unit.coveredBy)]),
+      preparedNeeds(entry, lexicon).flatMap((way) => [
+        ...patternsNeeded(way).flat(),
+        ...unitsNeeded(way).flatMap((unit) => unit.coveredBy),
+      ]),
     );
     // A base of one syllable with something on is no word of two syllables to teach them by.
     if ([...found].some((pattern) => /^(?:suffix|prefix)-/.test(pattern)) && entry.syllables === 2)
