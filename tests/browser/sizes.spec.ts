@@ -294,12 +294,14 @@ test("on a tablet the aim is a drawer: opened, used, shut with Escape; the actio
 });
 
 test("no letter of a long word in hand is cut, though its step is to be mended", async ({ page, server }) => {
-  for (const [width, height] of SIZES) {
+  const row = page.locator("li[data-word=strengths]");
+  for (const [k, [width, height]] of SIZES.entries()) {
     await page.setViewportSize({ width, height });
-    await page.goto(`${server.address}/bench?words=straight.straights.strengths.stretched`);
-    await alive(page);
-    const row = page.locator("li[data-word=strengths]");
-    await row.locator("button[aria-pressed]").click();
+    if (k === 0) {
+      await page.goto(`${server.address}/bench?words=straight.straights.strengths.stretched`);
+      await alive(page);
+      await row.locator("button[aria-pressed]").click();
+    }
     await expect(row.getByRole("button", { name: "Mend" })).toBeVisible();
     await expect(row.getByRole("button", { name: "Take strengths out" })).toBeVisible();
     const cut = await row.getByRole("img").evaluate((strip) => {
