@@ -1,6 +1,8 @@
 import { defineMiddleware } from "astro:middleware";
+import type { APIContext, MiddlewareNext } from "astro";
 import { setSoundWriting } from "./components/words/sounds.ts";
 import { database } from "./server/db/application-database.ts";
+import { drawReadingOnce } from "./server/db/read-once.ts";
 import { CLOSED_POLICY, pagePolicy } from "./server/door/security-headers.ts";
 import { logError } from "./server/http/log-error.ts";
 import { scriptImports, withScriptsNamed } from "./server/http/named-scripts.ts";
@@ -33,16 +35,19 @@ async function withScripts(page: Response): Promise<Response> {
   return named;
 }
 
+const isEndpoint = ({ url }: APIContext) => url.pathname.startsWith("/api/");
+
 /**
  * Pages and answers are made from the records of the moment. On the way back a browser shows what it kept of a page,
  * however old; what was changed there next would overwrite what had been changed since. And learners' records are to
  * lie in no browser's cache.
  */
-export const onRequest = defineMiddleware(async ({ url, redirect, rewrite }, next) => {
+async function answer(context: APIContext, next: MiddlewareNext): Promise<Response> {
+  const { url, redirect, rewrite } = context;
   const moved = MOVED[url.pathname];
   if (moved !== undefined) return redirect(`${moved}${url.search}`, 301);
   let response: Response;
-  if (!url.pathname.startsWith("/api/")) await chooseSoundWriting();
+  if (!isEndpoint(context)) await chooseSoundWriting();
   try {
     response = await next();
     // A screen that has nothing to show says so without a word: the page that does is drawn here, under its own policy.
@@ -58,4 +63,8 @@ export const onRequest = defineMiddleware(async ({ url, redirect, rewrite }, nex
   const hashes = response.headers.get(POLICY)?.match(/sha256-[\w+/=]+/g) ?? [];
   response.headers.set(POLICY, isPage ? pagePolicy(hashes) : CLOSED_POLICY);
   return response;
-});
+}
+
+export const onRequest = defineMiddleware((context, next) =>
+  isEndpoint(context) ? answer(context, next) : drawReadingOnce(() => answer(context, next)),
+);

@@ -15,6 +15,7 @@ import { getInstallation } from "../school/installation.ts";
 import { DATABASE_FOLDER, IN_THE_MAKING, looksLikeDatabase } from "./folder-check.ts";
 import { claimFolder } from "./folder-lock.ts";
 import { DatabaseDown, watchForEnd } from "./fragile-client.ts";
+import { writeBetweenReadings } from "./read-once.ts";
 import * as schema from "./schema.ts";
 import * as totals from "./schema-totals.ts";
 import { shareParsers } from "./share-parsers.ts";
@@ -165,7 +166,7 @@ export async function openDatabase(
     const write = async <T>(run: (db: Queryable) => Promise<T>): Promise<T> => {
       refuseWithoutRoom();
       try {
-        return await db.transaction(run);
+        return await writeBetweenReadings(() => db.transaction(run));
       } catch (error) {
         if (isForWantOfRoom(error)) throw new AppError("disk-full", "The disk with the records is full.");
         throw error;

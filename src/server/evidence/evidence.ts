@@ -1,5 +1,4 @@
 import {
-  EVIDENCE_WAYS,
   type EvidenceWay,
   evidenceFindings,
   isPattern,
@@ -16,7 +15,14 @@ import { getGroup } from "../groups/groups.ts";
 import { notFound } from "../http/errors.ts";
 import { countedBetween } from "./dated.ts";
 import { type StandingFinding, withGotOver } from "./got-over.ts";
-import { type LearnerUnitCount, type OutcomeCount, outcomeCountsOf, type TotalsOf, unitCountsOf } from "./totals.ts";
+import {
+  BY_LETTERS,
+  type LearnerUnitCount,
+  type OutcomeCount,
+  outcomeCountsOf,
+  type TotalsOf,
+  unitCountsOf,
+} from "./totals.ts";
 
 /** A substitution, and how often each learner made it: the most often first. */
 export interface SubstitutionByLearner extends SubstitutionCount {
@@ -106,10 +112,17 @@ export async function evidenceReport(db: Queryable, query: EvidenceQuery): Promi
 
 const isOfAllDays = ({ from, to }: EvidenceQuery): boolean => from === undefined && to === undefined;
 
+/** One way of working with what it is set beside; what is heard has no letters to be set beside. */
+const waysBeside = (way: EvidenceWay): readonly EvidenceWay[] => (way === "heard" ? ["heard"] : BY_LETTERS);
+
 /** Counts of all there is, from the totals; of some days, from the records. */
 async function countsAskedFor(db: Queryable, of: TotalsOf, query: EvidenceQuery, way: EvidenceWay) {
   if (isOfAllDays(query))
-    return { units: await unitCountsOf(db, of, EVIDENCE_WAYS), ...(await outcomeCountsOf(db, of, way)), isCut: false };
+    return {
+      units: await unitCountsOf(db, of, waysBeside(way)),
+      ...(await outcomeCountsOf(db, of, way)),
+      isCut: false,
+    };
   const whose = { groupId: of.groupId, ...(of.learnerId && { learnerIds: [of.learnerId] }) };
   const { lessons, ...found } = await countedBetween(db, whose, query);
   return { ...found, lessons: lessons.get(way) ?? 0 };

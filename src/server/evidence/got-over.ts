@@ -10,6 +10,7 @@ import {
 } from "../../core/index.ts";
 import type { GroupId, LearnerId, ResponseId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
+import { readOnce } from "../db/read-once.ts";
 import { responses } from "../db/schema.ts";
 import { getTimeZone } from "../school/installation.ts";
 import { getSchool } from "../school/school.ts";
@@ -46,28 +47,40 @@ export async function gotOverOf(
   counts: readonly LearnerUnitCount[],
   asked: readonly MadeSubstitution[],
 ): Promise<(made: MadeSubstitution) => GotOver | undefined> {
-  const { mastery, counting } = await getSchool(db);
   const made = asked.flatMap((one) => {
     const since = lastMade(counts, one);
     return since === undefined ? [] : [{ ...one, since }];
   });
-  const found = new Map<string, GotOver>();
-  if (made.length > 0) {
-    const timeZone = await getTimeZone(db);
-    const ids = await answersSince(db, made);
-    const all = await readRecords(db, { groupId, which: inArray(responses.id, [...new Set(ids.flat())]) });
-    const records = await countedOf(db, all, counting);
-    for (const [k, one] of made.entries()) {
-      const own = new Set<string>(ids[k]);
-      const over = gotOver(
-        records.filter(({ id }) => own.has(id)).flatMap((record) => answersIn(record, timeZone)),
-        one.gpc,
-        mastery,
-      );
-      if (over) found.set(keyOf(one), over);
-    }
-  }
+  if (made.length === 0) return () => undefined;
+  const name = `got over ${groupId} ${made.map((one) => `${keyOf(one)} ${one.since}`).join()}`;
+  const found = await readOnce(name, () => findGotOver(db, groupId, made));
   return (one) => found.get(keyOf(one));
+}
+
+/** A substitution, and when it was made for the last time as an ISO time. */
+type MadeUntil = MadeSubstitution & { readonly since: string };
+
+async function findGotOver(
+  db: Queryable,
+  groupId: GroupId,
+  made: readonly MadeUntil[],
+): Promise<ReadonlyMap<string, GotOver>> {
+  const { mastery, counting } = await getSchool(db);
+  const timeZone = await getTimeZone(db);
+  const ids = await answersSince(db, made);
+  const all = await readRecords(db, { groupId, which: inArray(responses.id, [...new Set(ids.flat())]) });
+  const records = await countedOf(db, all, counting);
+  const found = new Map<string, GotOver>();
+  for (const [k, one] of made.entries()) {
+    const own = new Set<string>(ids[k]);
+    const over = gotOver(
+      records.filter(({ id }) => own.has(id)).flatMap((record) => answersIn(record, timeZone)),
+      one.gpc,
+      mastery,
+    );
+    if (over) found.set(keyOf(one), over);
+  }
+  return found;
 }
 
 /** When a substitution was made for the last time; undefined where nothing of its correspondence came after it. */
@@ -80,12 +93,9 @@ function lastMade(counts: readonly LearnerUnitCount[], { learnerId, way, gpc, sa
 }
 
 /** The newest answers after a time that hold a correspondence's letters, by substitution: one question for all. */
-async function answersSince(
-  db: Queryable,
-  made: readonly (MadeSubstitution & { readonly since: string })[],
-): Promise<readonly (readonly ResponseId[])[]> {
+async function answersSince(db: Queryable, made: readonly MadeUntil[]): Promise<readonly (readonly ResponseId[])[]> {
   const { id, at } = responses;
-  const rowOf = ({ learnerId, way, gpc, since }: (typeof made)[number], k: number): SQL => {
+  const rowOf = ({ learnerId, way, gpc, since }: MadeUntil, k: number): SQL => {
     const modes = RESPONSE_MODES.filter((mode) => MODES[mode].countedAs === way);
     // A target is written with its letters first: `sh.i.p ʃ.ɪ.p`.
     const letters = sql`'.' || translate(split_part(${responses.target}, ' ', 1), '/', '.') || '.'`;

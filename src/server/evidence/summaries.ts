@@ -10,14 +10,11 @@ import type { Queryable } from "../db/database.ts";
 import { groupScope } from "../groups/group-scope.ts";
 import { type Group, getGroup, type Learner, listGroups } from "../groups/groups.ts";
 import { getSequence } from "../school/sequences.ts";
-import { listSessions, type Session } from "../sessions/sessions.ts";
+import { type LessonLine, listLessons } from "../sessions/sessions.ts";
 import { assessmentOf } from "./assessment.ts";
 import { withGotOver } from "./got-over.ts";
 import { type GroupProposal, proposalsFor } from "./proposals.ts";
 import { unitCountsOf } from "./totals.ts";
-
-/** A lesson as it is named on paper. */
-export type LessonLine = Pick<Session, "id" | "title" | "startedAt">;
 
 /** A learner in one line. */
 export interface LearnerLine extends Pick<Assessment, "advice" | "holding"> {
@@ -45,8 +42,6 @@ export interface GroupSummary {
 const PROPOSALS_SHOWN = 3;
 const LESSONS_SHOWN = 5;
 const FINDINGS_OF_ONE = 2;
-/** A learner's own cards and probes are not the group's lessons. */
-const isOfTheGroup = ({ run }: Session) => run.learnerId === undefined;
 
 /** Gathers the page of a group. @throws AppError "not-found" */
 export async function groupSummary(db: Queryable, groupId: GroupId, now: Date): Promise<GroupSummary> {
@@ -68,7 +63,7 @@ export async function groupSummary(db: Queryable, groupId: GroupId, now: Date): 
     ...{ group, scope, learners },
     stepName: scope.sequence.steps[group.step - 1]?.name ?? "",
     proposals: (await proposalsFor(db, group, scope)).slice(0, PROPOSALS_SHOWN),
-    lessons: (await listSessions(db, groupId)).filter(isOfTheGroup).slice(0, LESSONS_SHOWN),
+    lessons: await listLessons(db, groupId, LESSONS_SHOWN),
   };
 }
 
@@ -107,7 +102,7 @@ export async function roomSummary(db: Queryable): Promise<readonly RoomLine[]> {
       sequenceName: sequence.name,
       stepName: sequence.steps[group.step - 1]?.name ?? "",
       proposal: (await proposalsFor(db, group))[0],
-      last: (await listSessions(db, group.id)).find(isOfTheGroup),
+      last: (await listLessons(db, group.id, 1))[0],
       learners: group.learners.map(({ id, nickname }) => ({ id, nickname, finding: findings.get(id)?.[0] })),
     });
   }

@@ -2,6 +2,7 @@ import { and, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { EvidenceWay, OralSkill, Outcome, UnitCount } from "../../core/light.ts";
 import type { GroupId, LearnerId } from "../../schemas/ids.ts";
 import type { Queryable } from "../db/database.ts";
+import { readOnce } from "../db/read-once.ts";
 import { learners, memberships } from "../db/schema.ts";
 import { lessonTotals, outcomeTotals, skillTotals, unitTotals } from "../db/schema-totals.ts";
 import { RIGHT } from "./counts.ts";
@@ -30,13 +31,20 @@ export interface LearnerUnitCount extends UnitCount {
 }
 
 /** What is done with letters. */
-const BY_LETTERS: readonly EvidenceWay[] = ["read", "built"];
+export const BY_LETTERS: readonly EvidenceWay[] = ["read", "built"];
 
 /** What a group's learners read or built as what; words kept back are not among it. @param ways without it, what is done with letters */
-export async function unitCountsOf(
+export const unitCountsOf = (
   db: Queryable,
   of: TotalsOf,
   ways: readonly EvidenceWay[] = BY_LETTERS,
+): Promise<readonly LearnerUnitCount[]> =>
+  readOnce(`unit counts ${of.groupId} ${of.learnerId ?? ""} ${ways.join()}`, () => readUnitCounts(db, of, ways));
+
+async function readUnitCounts(
+  db: Queryable,
+  of: TotalsOf,
+  ways: readonly EvidenceWay[],
 ): Promise<readonly LearnerUnitCount[]> {
   const rows = await db
     .select({ total: unitTotals })

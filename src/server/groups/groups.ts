@@ -6,6 +6,7 @@ import type { GroupChangeInput } from "../../schemas/people.ts";
 import type { Queryable } from "../db/database.ts";
 import { mergeChoices } from "../db/merge-choices.ts";
 import { newId } from "../db/new-id.ts";
+import { readOnce } from "../db/read-once.ts";
 import { groups, learners, memberships } from "../db/schema.ts";
 import { AppError, notFound } from "../http/errors.ts";
 import { getSequence } from "../school/sequences.ts";
@@ -45,7 +46,10 @@ async function checkStepExists(db: Queryable, sequenceId: string, step: number):
 }
 
 /** Groups with their learners, by name. @param ids only these; all when not given */
-export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promise<Group[]> {
+export const listGroups = (db: Queryable, ids?: readonly GroupId[]): Promise<readonly Group[]> =>
+  readOnce(`groups ${ids?.join() ?? "all"}`, () => readGroups(db, ids));
+
+async function readGroups(db: Queryable, ids: readonly GroupId[] | undefined): Promise<Group[]> {
   const rows = await db
     .select()
     .from(groups)
@@ -57,12 +61,14 @@ export async function listGroups(db: Queryable, ids?: readonly GroupId[]): Promi
       ),
     )
     .orderBy(asc(groups.name));
-  const members = await db
-    .select({ groupId: memberships.groupId, id: learners.id, nickname: learners.nickname })
-    .from(memberships)
-    .innerJoin(learners, eq(learners.id, memberships.learnerId))
-    .where(and(isNull(learners.putAwayAt), isNull(learners.eraseAt)))
-    .orderBy(asc(memberships.seat));
+  const members = await readOnce("members", async () =>
+    db
+      .select({ groupId: memberships.groupId, id: learners.id, nickname: learners.nickname })
+      .from(memberships)
+      .innerJoin(learners, eq(learners.id, memberships.learnerId))
+      .where(and(isNull(learners.putAwayAt), isNull(learners.eraseAt)))
+      .orderBy(asc(memberships.seat)),
+  );
   return rows.map(({ id, name, sequenceId, step, ticks, isDemo, rehearsalOf }) => ({
     id,
     name,

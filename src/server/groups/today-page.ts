@@ -1,13 +1,13 @@
 import type { Queryable } from "../db/database.ts";
 import { type GroupProposal, proposalsFor } from "../evidence/proposals.ts";
 import { listSequences } from "../school/sequences.ts";
-import { listSessions, type Session } from "../sessions/sessions.ts";
+import { type LessonLine, listLessons } from "../sessions/sessions.ts";
 import { type Group, listGroups } from "./groups.ts";
 
 /** One group on Today: where it stands, what happened last, what most needs a look. */
 export interface TodayCard {
   readonly group: Group;
-  readonly last: Pick<Session, "id" | "title" | "startedAt" | "endedAt"> | undefined;
+  readonly last: LessonLine | undefined;
   /** What to work on next, best first. */
   readonly proposals: readonly GroupProposal[];
 }
@@ -31,11 +31,10 @@ export async function todayCards(db: Queryable): Promise<TodayCard[]> {
   const groups = await listGroups(db);
   return Promise.all(
     groups.map(async (group) => {
-      // A learner's own cards are not the group's last lesson.
-      const last = (await listSessions(db, group.id)).find(({ run }) => run.learnerId === undefined);
+      const [last] = await listLessons(db, group.id, 1);
       return {
         group,
-        last: last && { id: last.id, title: last.title, startedAt: last.startedAt, endedAt: last.endedAt },
+        last,
         proposals: (await proposalsFor(db, group)).slice(0, PROPOSALS_SHOWN),
       };
     }),

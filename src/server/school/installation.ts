@@ -1,6 +1,7 @@
 import { and, eq, isNull } from "drizzle-orm";
 import type { TimeZoneInput } from "../../schemas/school.ts";
 import type { Queryable } from "../db/database.ts";
+import { readOnce } from "../db/read-once.ts";
 import { installation } from "../db/schema.ts";
 
 /** What tells a data folder from every other, and where its school is. */
@@ -30,8 +31,10 @@ export async function setTimeZone(db: Queryable, { timeZone, onlyIfUnset }: Time
 }
 
 /** The row is made with the folder. @throws Error when it is not there */
-export async function getInstallation(db: Queryable): Promise<Installation> {
-  const [row] = await db.select().from(installation).where(eq(installation.id, ONLY_ROW));
-  if (!row) throw new Error("The data folder does not say which it is.");
-  return { workspaceId: row.workspaceId, timeZone: row.timeZone };
+export function getInstallation(db: Queryable): Promise<Installation> {
+  return readOnce("installation", async () => {
+    const [row] = await db.select().from(installation).where(eq(installation.id, ONLY_ROW));
+    if (!row) throw new Error("The data folder does not say which it is.");
+    return { workspaceId: row.workspaceId, timeZone: row.timeZone };
+  });
 }

@@ -3,14 +3,17 @@ import { DEFAULT_SCHOOL, type SchoolSettings } from "../../core/light.ts";
 import type { SchoolChangeInput } from "../../schemas/school.ts";
 import type { Queryable } from "../db/database.ts";
 import { mergeChoices } from "../db/merge-choices.ts";
+import { readOnce } from "../db/read-once.ts";
 import { workspace } from "../db/schema.ts";
 
 const ONLY_ROW = 1;
 
 /** The choices of the school; the defaults until somebody chooses. */
-export async function getSchool(db: Queryable): Promise<SchoolSettings> {
-  const [row] = await db.select().from(workspace).where(eq(workspace.id, ONLY_ROW));
-  return row?.school ?? DEFAULT_SCHOOL;
+export function getSchool(db: Queryable): Promise<SchoolSettings> {
+  return readOnce("school", async () => {
+    const [row] = await db.select().from(workspace).where(eq(workspace.id, ONLY_ROW));
+    return row?.school ?? DEFAULT_SCHOOL;
+  });
 }
 
 /** Stores the school's settings, together with what others have changed since. @returns them as they are stored */

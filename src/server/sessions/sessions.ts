@@ -88,6 +88,32 @@ export async function listSessions(db: Queryable, groupId: GroupId, most = 20): 
   return rows.flatMap((row) => toSession(row) ?? []);
 }
 
+/** A lesson as it is named in a list and on paper. */
+export type LessonLine = Pick<Session, "id" | "title" | "startedAt" | "endedAt">;
+
+/** So many more are asked for than are wanted: what was taught in one may not be readable. */
+const SPARE_LESSONS = 2;
+
+/** The latest lessons of a group, the latest first: a learner's own cards and probes are not among them. */
+export async function listLessons(db: Queryable, groupId: GroupId, most: number): Promise<LessonLine[]> {
+  const { id, title, run, startedAt, endedAt } = sessions;
+  const rows = await db
+    .select({ id, title, run, startedAt, endedAt })
+    .from(sessions)
+    .where(and(eq(sessions.groupId, groupId), sql`${run} ->> 'learnerId' is null`))
+    .orderBy(desc(startedAt))
+    .limit(most + SPARE_LESSONS);
+  return rows
+    .filter((row) => row.run)
+    .slice(0, most)
+    .map((row) => ({
+      id: row.id,
+      title: row.title,
+      startedAt: row.startedAt.toISOString(),
+      endedAt: row.endedAt?.toISOString() ?? null,
+    }));
+}
+
 /** Keeps the place, or ends the session. @throws AppError "not-found", "invalid" */
 export async function changeSession(
   db: Queryable,
