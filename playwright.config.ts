@@ -25,6 +25,8 @@ export default defineConfig({
       ...(executablePath && { executablePath }),
       args: [
         ENGINE_FLAGS,
+        // Of `tests/browser/server.ts`.
+        "--process-per-site",
         "--no-sandbox",
         "--disable-gpu",
         "--disable-quic",

@@ -74,7 +74,10 @@ test("saved, opened again as it was, and printed with its answers", async ({ pag
   await expect(page.getByLabel("Title of the set")).toHaveValue("Friday ears");
 });
 
-test("a daily routine: the same today, other items tomorrow, a swapped item stays", async ({ page, server }) => {
+test("a daily routine: the same today, other items tomorrow, a swapped item stays", async ({ browser, server }) => {
+  // The clock is the context's.
+  const context = await browser.newContext();
+  const page = await context.newPage();
   await page.clock.setFixedTime(new Date("2026-11-25T08:00:00"));
   await open(page, server.address);
   await page.getByLabel("Name of the routine").fill("Morning ears");
@@ -100,4 +103,5 @@ test("a daily routine: the same today, other items tomorrow, a swapped item stay
   await page.getByRole("button", { name: "Delete this routine" }).click();
   await page.getByRole("alertdialog").getByRole("button", { name: "Delete" }).click();
   await expect(page.getByLabel("Name of the routine")).toBeVisible();
+  await context.close();
 });
