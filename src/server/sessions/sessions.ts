@@ -94,7 +94,11 @@ export type LessonLine = Pick<Session, "id" | "title" | "startedAt" | "endedAt">
 /** So many more are asked for than are wanted: what was taught in one may not be readable. */
 const SPARE_LESSONS = 2;
 
-/** The latest lessons of a group, the latest first: a learner's own cards and probes are not among them. */
+/**
+ * The latest lessons of a group, the latest first: a learner's own cards and probes are not among them.
+ *
+ * @param most how many, from 1
+ */
 export async function listLessons(db: Queryable, groupId: GroupId, most: number): Promise<LessonLine[]> {
   const { id, title, run, startedAt, endedAt } = sessions;
   const rows = await db
