@@ -12,14 +12,14 @@ export const PLANTED_FOLDER = "ZIP_STEP_TEST_PLANTED";
  * before.
  *
  * The pages of a worker are in one context, and in one process of Chromium (`--process-per-site`) that a page without a
- * script keeps: it is not started anew for each test, and has the scripts compiled. What a context does not forget, its
- * clock say, wants one of the test's own (`browser.newContext()`). So the same 14 tests took 154 s of
+ * script keeps: it is not started anew for each test, and has the scripts compiled. So the same 14 tests took 154 s of
  * processor in place of 165 (in turn, twice, 1 December 2026).
  */
 export const test = base.extend<object, { server: Server; oneContext: BrowserContext }>({
   oneContext: [
     async ({ browser, server }, use) => {
       const context = await browser.newContext({ viewport: config.use?.viewport });
+      refuseWhatStays(context);
       const kept = await context.newPage();
       await kept.goto(`${server.address}/icon.svg`);
       await use(context);
@@ -54,6 +54,16 @@ export const test = base.extend<object, { server: Server; oneContext: BrowserCon
     { scope: "worker" },
   ],
 });
+
+/** What a context would keep for all tests after one. */
+function refuseWhatStays(context: BrowserContext): void {
+  const refuse = () => {
+    throw new Error("A context keeps this for every test after it: open one of the test's own (browser.newContext()).");
+  };
+  const { clock } = context;
+  for (const name of ["install", "setFixedTime", "setSystemTime", "pauseAt"] as const) clock[name] = refuse;
+  for (const name of ["addInitScript", "exposeFunction", "exposeBinding"] as const) context[name] = refuse;
+}
 
 /** Waits until the page's islands listen: before that a press does nothing. */
 export async function alive(page: Page): Promise<void> {
