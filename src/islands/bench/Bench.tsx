@@ -117,7 +117,7 @@ export default function Bench(page: BenchProps) {
 
   return (
     // The last row is there before the report that fills it: what stands above must not move under a finger as it comes.
-    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-var(--above))] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_minmax(78px,auto)] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
+    <div className="grid grid-cols-[minmax(0,1fr)] md:h-[calc(100dvh-var(--above))] md:grid-cols-[minmax(0,1fr)_270px] md:grid-rows-[minmax(0,1fr)_minmax(80px,auto)] xl:grid-cols-[250px_minmax(0,1fr)_310px]">
       <AimPane
         group={group}
         scope={scope}

@@ -183,7 +183,14 @@ const Strip = memo(function Strip(props: StripProps) {
         </span>
       </button>
       {step && !step.single && (
-        <button type="button" className="button mr-1 shrink-0 px-2.5" onClick={() => actions.onMend(index, word)}>
+        // Below, it stands under the letters.
+        <button
+          type="button"
+          className={`button mr-1 shrink-0 px-2.5 ${
+            isCrowded ? "@max-2xl:mb-1.5 @max-2xl:ml-[76px]" : "@max-md:mb-1.5 @max-md:ml-[76px]"
+          }`}
+          onClick={() => actions.onMend(index, word)}
+        >
           Mend
         </button>
       )}
