@@ -4,9 +4,8 @@ import type { SentResponse } from "../../schemas/responses.ts";
 import type { TeachActivity, TeachPage } from "../../server/sessions/teach-page.ts";
 import { answerOf } from "./lesson/board.ts";
 import { isCorrection, isSamePress, type MarkStep, redone, undone } from "./lesson/mark-book.ts";
-import { type Mark, markKey, responseOf } from "./lesson/marks.ts";
+import { answerWithSubstitution, type Mark, markKey, responseOf } from "./lesson/marks.ts";
 import * as select from "./lesson/selectors.ts";
-import { answerWithSubstitution } from "./lesson/teach-state.ts";
 import type { madeUpAnswer } from "./made-up-answers.ts";
 import type { TeachStore } from "./teach-store.ts";
 

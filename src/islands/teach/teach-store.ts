@@ -4,7 +4,8 @@ import { createStore } from "zustand/vanilla";
 import type { SessionId } from "../../schemas/ids.ts";
 import type { TeachPage } from "../../server/sessions/teach-page.ts";
 import type { TeachCommands } from "./commands.ts";
-import { startTeaching, type TeachAction, type TeachState, teachReducer } from "./lesson/teach-state.ts";
+import { type TeachAction, teachReducer } from "./lesson/teach-reducer.ts";
+import { startTeaching, type TeachState } from "./lesson/teach-state.ts";
 
 /** Holds the state of one Teach screen: actions go in, listeners are told. */
 export type TeachStore = ReturnType<typeof createTeachStore>;

@@ -67,3 +67,13 @@ export function responseOf(
     at: sending.at.toISOString(),
   };
 }
+
+/**
+ * The answer of a wrong reading with one more substitution named: it joins those named before for this reading.
+ *
+ * @param unit index of the unit in the word, from 0
+ */
+export function answerWithSubstitution(old: RawAnswer | undefined, unit: number, said: readonly string[]): RawAnswer {
+  const others = old?.outcome === "wrong" ? old.substitutions.filter((one) => one.unit !== unit) : [];
+  return { outcome: "wrong", substitutions: [...others, { unit, said: [...said] }] };
+}

@@ -3,7 +3,8 @@ import type { TeachItem } from "../../../server/sessions/teach-page.ts";
 import { activity, LAP, pageOf, textActivity } from "./lesson.fixture.ts";
 import { itemsOfUnit, otherUnit, READING_UNITS } from "./reading.ts";
 import * as select from "./selectors.ts";
-import { startTeaching, type TeachAction, type TeachState, teachReducer } from "./teach-state.ts";
+import { type TeachAction, teachReducer } from "./teach-reducer.ts";
+import { startTeaching, type TeachState } from "./teach-state.ts";
 
 const TEXT = "Sam sat on a mat.\nPam ran to the bus.";
 const READ = textActivity("t", TEXT);

@@ -1,15 +1,10 @@
 import { describe, expect, it } from "vitest";
 import type { TeachActivity, TeachPage } from "../../../server/sessions/teach-page.ts";
 import { activity, CLAP, groupOf, itemOf, LAP, learnersOf, PLACE, pageOf } from "./lesson.fixture.ts";
-import { markKey, responseOf } from "./marks.ts";
+import { answerWithSubstitution, markKey, responseOf } from "./marks.ts";
 import * as select from "./selectors.ts";
-import {
-  answerWithSubstitution,
-  startTeaching,
-  type TeachAction,
-  type TeachState,
-  teachReducer,
-} from "./teach-state.ts";
+import { type TeachAction, teachReducer } from "./teach-reducer.ts";
+import { startTeaching, type TeachState } from "./teach-state.ts";
 
 const LEARNERS = learnersOf("gull", "tern", "knot");
 const lessonOf = (
