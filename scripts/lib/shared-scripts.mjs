@@ -62,7 +62,7 @@ const SHARED_SCRIPTS = {
   ],
   /** What a lesson is made of, in words. */
   lessons: [
-    /src\/core\/practice\/(activity-kinds|dictation-steps|set-kinds|stages)\.ts$/,
+    /src\/core\/practice\/(activity-(content|kinds)|dictation-steps|kind-definition|set-kinds|stages)\.ts$/,
     /src\/core\/(oral\/item|responses\/response-modes|texts\/phrases|texts\/read-words)\.ts$/,
     /src\/data\/texts\/abbreviations\.ts$/,
     /src\/components\/words\/(dictation-words|fact-words|family-names|oral-words|prompt-words)\.ts$/,

@@ -144,21 +144,21 @@ export type { FilledPart, RoutinePart, RoutineRequest } from "./oral/routine.ts"
 export { ORAL_SKILLS, ORAL_SOURCES, type OralSkill, type OralSource } from "./oral/skills.ts";
 export type { Activity } from "./practice/activity.ts";
 export {
+  editableFieldsOf,
+  isChain,
+  isWordList,
+  itemsOfContent,
+  type WordListContent,
+  withoutWords,
+  wordsOfContent,
+  wordsShownIn,
+} from "./practice/activity-content.ts";
+export {
   ACTIVITY_KIND_IDS,
   ACTIVITY_KINDS,
   type ActivityContent,
   type ActivityKind,
   type ContentOfKind,
-  type EditableField,
-  editableFieldsOf,
-  isChain,
-  isWordList,
-  itemsOfContent,
-  type Routine,
-  type WordListContent,
-  withoutWords,
-  wordsOfContent,
-  wordsShownIn,
 } from "./practice/activity-kinds.ts";
 export { type CardAnswer, type CardPack, cardPack, DEFAULT_PACK_SIZE } from "./practice/card-pack.ts";
 export { cardReading, isAnswerTo, isCard, isSentenceName, isWordTarget, sentenceOfName } from "./practice/cards.ts";
@@ -174,6 +174,7 @@ export {
 } from "./practice/dictation-steps.ts";
 export type { LessonDraft, NoLesson } from "./practice/draft-lesson.ts";
 export { priorityOf, whatToDrop } from "./practice/fit.ts";
+export type { EditableField, Routine } from "./practice/kind-definition.ts";
 export { type LessonFault, stopsLesson } from "./practice/lesson-fault.ts";
 export { type LessonRequest, LONGEST_LESSON, SHORTEST_LESSON } from "./practice/lesson-request.ts";
 export { minutesFor, minutesOfContent } from "./practice/pace.ts";

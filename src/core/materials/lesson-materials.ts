@@ -3,13 +3,9 @@ import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { hasPicture } from "../lexicon/pictures.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import {
-  type ActivityContent,
-  cardsOfContent,
-  type MaterialNeed,
-  needsMaterial,
-  wordsOfContent,
-} from "../practice/activity-kinds.ts";
+import { cardsOfContent, needsMaterial, wordsOfContent } from "../practice/activity-content.ts";
+import type { ActivityContent } from "../practice/activity-kinds.ts";
+import type { MaterialNeed } from "../practice/kind-definition.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { gpcById } from "../spelling/gpc.ts";
 import type { TapSettings } from "../spelling/taps.ts";

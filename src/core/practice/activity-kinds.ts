@@ -5,6 +5,17 @@ import { type OralItem, wordsOfOralItem } from "../oral/item.ts";
 import type { OralSkill } from "../oral/skills.ts";
 import type { Pattern } from "../scope/patterns.ts";
 import type { Statement } from "../texts/true-or-not.ts";
+import {
+  hasAny,
+  type KindDefinition,
+  kept,
+  nothing,
+  WORDS_A_SENTENCE,
+  WORDS_OF_TEXT_AN_ITEM,
+  wholeItems,
+  wordInSentence,
+  wordList,
+} from "./kind-definition.ts";
 
 /** What each kind of activity is done with. */
 interface Contents {
@@ -106,125 +117,6 @@ export type ContentOfKind<K extends ActivityKind> = { [P in K]: { readonly kind:
 
 /** What is done in an activity, with everything it is done with. */
 export type ActivityContent = ContentOfKind<ActivityKind>;
-
-/** How long a kind takes, and how much it matters beside others. */
-export interface PaceAndPriority {
-  /**
-   * Seconds a word, a card, a pair or an item takes a small group, before it has shown its own pace. Common practice,
-   * no source.
-   */
-  readonly secondsPerItem: number;
-  /** 1 goes into a lesson first and is given up last. Each kind has its own. */
-  readonly priority: number;
-}
-
-/** What a teacher can change in a drafted activity. */
-export type EditableField = "words" | "sentences" | "contexts" | "keyWord" | "text";
-
-/** Of the routine of a lesson, what fits a kind of activity. */
-export type Routine = "tapped" | "in-turns" | "none";
-
-/** What has to be on the table for the words of an activity. */
-export type MaterialNeed = "tiles" | "word-cards" | "pictures";
-
-/** Everything that is known of a kind of activity without the word list. */
-interface KindDefinition<C> extends PaceAndPriority {
-  /** Never put off until "if there is time" when a lesson is drafted. */
-  readonly isMain: boolean;
-  /** What of the routine fits it: words that are tapped, something else that is answered in turns, or nothing. */
-  readonly routine: Routine;
-  /** Its words come one after another and are nothing more: they can be put in and taken out one by one. */
-  readonly isWordList: boolean;
-  /** Each of its words is one step from the one before. */
-  readonly isChain: boolean;
-  /** Every listed or nonsense word that learners read, build, write or hear; words of texts are not among them. */
-  readonly words: (content: C) => readonly string[];
-  /** Sentences and texts that learners read or write, or are asked. */
-  readonly texts: (content: C) => readonly string[];
-  /** How many things there are to go through, a long text as so many words. */
-  readonly items: (content: C) => number;
-  /** The same without some words; undefined when nothing would be left. */
-  readonly without: (content: C, out: ReadonlySet<string>) => C | undefined;
-  readonly edits: readonly EditableField[];
-  readonly needs: readonly MaterialNeed[];
-  /** GPC ids of the graphemes that are shown on cards. */
-  readonly cards: (content: C) => readonly string[];
-}
-
-/** A sentence takes as long as so many words. */
-export const WORDS_A_SENTENCE = 3;
-/** So many words of a text take as long as one of a list. */
-const WORDS_OF_TEXT_AN_ITEM = 5;
-
-const wordsInText = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .split(/[^a-z]+/)
-    .filter(Boolean);
-
-const hasAny = (text: string, out: ReadonlySet<string>): boolean => wordsInText(text).some((word) => out.has(word));
-const kept = (words: readonly string[], out: ReadonlySet<string>): string[] => words.filter((word) => !out.has(word));
-const nothing = () => [];
-
-/** Kinds that are words one after another. */
-const wordList = <C extends ActivityContent & { readonly words: readonly string[] }>(
-  pace: PaceAndPriority,
-  more: Partial<Pick<KindDefinition<C>, "isMain" | "isChain" | "needs" | "texts">> = {},
-): KindDefinition<C> => ({
-  ...pace,
-  isMain: false,
-  routine: "tapped",
-  isWordList: true,
-  isChain: false,
-  words: ({ words }) => words,
-  texts: nothing,
-  items: ({ words }) => words.length,
-  without: (content, out) => {
-    const words = kept(content.words, out);
-    return words.length > 0 ? { ...content, words } : undefined;
-  },
-  edits: ["words"],
-  needs: [],
-  cards: nothing,
-  ...more,
-});
-
-/** Kinds of items that are each made of several words: an item stands or falls as a whole. */
-const wholeItems = <Item, C extends ActivityContent & { readonly items: readonly Item[] }>(
-  pace: PaceAndPriority,
-  needs: readonly MaterialNeed[],
-  wordsOfItem: (item: C["items"][number]) => readonly string[],
-): KindDefinition<C> => ({
-  ...pace,
-  isMain: false,
-  routine: "in-turns",
-  isWordList: false,
-  isChain: false,
-  words: ({ items }) => items.flatMap(wordsOfItem),
-  texts: nothing,
-  items: ({ items }) => items.length,
-  without: (content, out) => {
-    const items = content.items.filter((item) => !wordsOfItem(item).some((word) => out.has(word)));
-    return items.length > 0 ? { ...content, items } : undefined;
-  },
-  edits: [],
-  needs,
-  cards: nothing,
-});
-
-/** Kinds of a word that is chosen among others by the sentence it stands in. */
-const wordInSentence = <C extends ContentOfKind<"which-word" | "which-spelling">>(
-  pace: PaceAndPriority,
-): KindDefinition<C> => ({
-  ...wholeItems<C["items"][number], C>(pace, [], ({ word, foils }) => [word, ...foils]),
-  texts: ({ items }) => items.map(({ sentence }) => sentence),
-  without: (content, out) => {
-    const items = content.items.filter(
-      ({ sentence, word, foils }) => !hasAny(sentence, out) && ![word, ...foils].some((one) => out.has(one)),
-    );
-    return items.length > 0 ? { ...content, items } : undefined;
-  },
-});
 
 /**
  * Every kind of activity, one definition each, in the order of the Plan screen's shelf. What a kind does with the word
@@ -422,46 +314,3 @@ export const ACTIVITY_KINDS = {
 
 /** Ids of the kinds, in the order of the shelf. */
 export const ACTIVITY_KIND_IDS = Object.keys(ACTIVITY_KINDS) as [ActivityKind, ...ActivityKind[]];
-
-/** The definition of a content's kind, for that content. */
-const definitionOf = <C extends ActivityContent>(content: C): KindDefinition<C> =>
-  ACTIVITY_KINDS[content.kind] as unknown as KindDefinition<C>;
-
-/** A kind whose words come one after another. */
-export type WordListContent = Extract<
-  ActivityContent,
-  { readonly kind: "blending" | "read-chain" | "build-chain" | "family-walk" | "word-list" | "irregular-words" }
->;
-
-/** Are its words one after another, and nothing more? */
-export const isWordList = (content: ActivityContent): content is WordListContent => definitionOf(content).isWordList;
-
-/** Is each of its words one step from the one before? */
-export const isChain = (content: ActivityContent): content is ContentOfKind<"read-chain" | "build-chain"> =>
-  definitionOf(content).isChain;
-
-/** Every word that learners read, build, write or hear in an activity, nonsense words among them; no words of texts. */
-export const wordsOfContent = (content: ActivityContent): string[] => [...definitionOf(content).words(content)];
-
-/** Every word that stands before learners, those of sentences and texts among them. */
-export const wordsShownIn = (content: ActivityContent): string[] => [
-  ...wordsOfContent(content),
-  ...definitionOf(content).texts(content).flatMap(wordsInText),
-];
-
-/** How many things an activity has to be gone through. @returns a whole number, from 0 */
-export const itemsOfContent = (content: ActivityContent): number => definitionOf(content).items(content);
-
-/** The content without some words; undefined when nothing would be left. */
-export const withoutWords = (content: ActivityContent, out: ReadonlySet<string>): ActivityContent | undefined =>
-  definitionOf(content).without(content, out);
-
-/** GPC ids of the graphemes that an activity shows on cards. */
-export const cardsOfContent = (content: ActivityContent): string[] => [...definitionOf(content).cards(content)];
-
-/** What a teacher can change in it. */
-export const editableFieldsOf = ({ kind }: ActivityContent): readonly EditableField[] => ACTIVITY_KINDS[kind].edits;
-
-/** Does it need this on the table? */
-export const needsMaterial = ({ kind }: ActivityContent, need: MaterialNeed): boolean =>
-  (ACTIVITY_KINDS[kind].needs as readonly MaterialNeed[]).includes(need);

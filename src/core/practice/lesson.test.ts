@@ -11,7 +11,7 @@ import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
 import { PHONEMES } from "../sounds/phonemes.ts";
 import { gpcId } from "../spelling/gpc-id.ts";
 import type { Activity } from "./activity.ts";
-import { wordsOfContent, wordsShownIn } from "./activity-kinds.ts";
+import { wordsOfContent, wordsShownIn } from "./activity-content.ts";
 import { type CheckedActivity, checkLesson } from "./check-lesson.ts";
 import { draftLesson, type LessonDraft } from "./draft-lesson.ts";
 import type { LessonRequest } from "./lesson-request.ts";

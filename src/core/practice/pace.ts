@@ -1,4 +1,5 @@
-import { type ActivityContent, itemsOfContent } from "./activity-kinds.ts";
+import { itemsOfContent } from "./activity-content.ts";
+import type { ActivityContent } from "./activity-kinds.ts";
 import { PLANNED_KINDS, type PlannedKind } from "./planned-kinds.ts";
 import type { TurnPattern } from "./settings.ts";
 

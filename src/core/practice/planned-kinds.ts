@@ -1,4 +1,5 @@
-import { ACTIVITY_KINDS, type ActivityKind, type PaceAndPriority } from "./activity-kinds.ts";
+import { ACTIVITY_KINDS, type ActivityKind } from "./activity-kinds.ts";
+import type { PaceAndPriority } from "./kind-definition.ts";
 import { SET_KINDS, type SetKind } from "./set-kinds.ts";
 
 /** What can stand in a plan: an activity, a saved set, or a saved chain. */

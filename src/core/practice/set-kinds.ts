@@ -9,14 +9,9 @@ import type { OralSkill } from "../oral/skills.ts";
 import { withoutPhraseMarks } from "../texts/phrases.ts";
 import { sentencesOf } from "../texts/read-words.ts";
 import type { Statement } from "../texts/true-or-not.ts";
-import {
-  ACTIVITY_KINDS,
-  type ActivityContent,
-  itemsOfContent,
-  type PaceAndPriority,
-  wordsOfContent,
-  wordsShownIn,
-} from "./activity-kinds.ts";
+import { itemsOfContent, wordsOfContent, wordsShownIn } from "./activity-content.ts";
+import { ACTIVITY_KINDS, type ActivityContent } from "./activity-kinds.ts";
+import type { PaceAndPriority } from "./kind-definition.ts";
 
 /** What a teacher makes and saves: each kind with what was asked for, so that it can be made anew. */
 interface SetContents {
