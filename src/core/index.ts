@@ -14,7 +14,7 @@ export { bridge, ladder } from "./chains/ladder.ts";
 export { FAMILIAR_IN_GAPS, neighbours, wordsForGap } from "./chains/neighbours.ts";
 export { checkPhonemeStep } from "./chains/oral-step.ts";
 export { FAMILIAR } from "./chains/planner/candidates.ts";
-export { graphOf } from "./chains/planner/graphs.ts";
+export { graphOf, tokenisedWords } from "./chains/planner/graphs.ts";
 export { planChain } from "./chains/planner/plan-chain.ts";
 export { planFirst } from "./chains/planner/plan-first.ts";
 export { planLevels } from "./chains/planner/plan-levels.ts";

@@ -24,6 +24,7 @@ import {
   planFirst,
   planLevels,
   shippedLexicon,
+  tokenisedWords,
   type WordVerdict,
   withKept,
   wordsForGap,
@@ -32,10 +33,11 @@ import { exposeApi } from "./expose-api.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Says the word list in the school's accent and builds the graph that will be asked: the first question is then quick. */
+  /** Says the word list in the school's accent and makes ready what will be asked of it: the first question is then quick. */
   async warm(accent: AccentSettings, what: "gaps" | "plans"): Promise<void> {
     const lexicon = lexiconIn(shippedLexicon(), accent);
-    graphOf(lexicon, "graphemes", what === "gaps" ? FAMILIAR_IN_GAPS : FAMILIAR);
+    if (what === "gaps") tokenisedWords(lexicon, "graphemes", FAMILIAR_IN_GAPS);
+    else graphOf(lexicon, "graphemes", FAMILIAR);
   },
   async plan(request: ChainRequest, onProgress?: (done: number, all: number) => void): Promise<ChainPlan[] | NoChain> {
     return planChain(withKept(request), undefined, onProgress ? { onProgress } : {});

@@ -1,7 +1,8 @@
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { type Lexicon, normaliseSpelling } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
-import { EDGE_KINDS, type WordGraph } from "./graph/word-graph.ts";
+import { EDGE_KINDS } from "./graph/edge-collector.ts";
+import type { WordGraph } from "./graph/word-graph.ts";
 import { DEFAULT_MOVES } from "./moves.ts";
 import { isCandidate, isEarsOnly } from "./planner/candidates.ts";
 import { graphOf } from "./planner/graphs.ts";

@@ -5,10 +5,12 @@ import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { entryOf } from "./entry-of.ts";
-import { type Edge, edgesFrom, type WordGraph } from "./graph/word-graph.ts";
+import { graphFrom } from "./graph/steps-from.ts";
+import type { TokenisedWords } from "./graph/tokens.ts";
+import { type Edge, edgesFrom } from "./graph/word-graph.ts";
 import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
 import { isCandidate, isEarsOnly } from "./planner/candidates.ts";
-import { graphAround } from "./planner/graphs.ts";
+import { wordsAround } from "./planner/graphs.ts";
 import type { ChainRequest } from "./request.ts";
 import { checkReadings } from "./step-compare.ts";
 
@@ -69,13 +71,13 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
   const lexicon = lexiconIn(list, request.taught.accent);
   const leastFamiliar = request.leastFamiliar ?? FAMILIAR_IN_GAPS;
   const around = [request.before, request.after].flatMap((word) => (word ? [normaliseSpelling(word)] : []));
-  const graph = graphAround(around, lexicon, isEarsOnly(request) ? "phonemes" : "graphemes", leastFamiliar);
+  const near = wordsAround(around, lexicon, isEarsOnly(request) ? "phonemes" : "graphemes", leastFamiliar);
   const moves = request.moves ?? DEFAULT_MOVES;
   const [first, second] = request.before === undefined ? [request.after, undefined] : [request.before, request.after];
   if (first === undefined) return [];
   // Seen from the word after the gap every step runs the other way.
   const out = (word: string, towards: boolean) =>
-    stepsOutOf(word, graph, towards ? moves : moves.map(opposite), lexicon);
+    stepsOutOf(word, near, towards ? moves : moves.map(opposite), lexicon);
   const reachable = second === undefined ? undefined : new Set(out(second, false).map(({ to }) => to));
   const taken = new Set([...(request.taken ?? []), request.before, request.after]);
   const full: ChainRequest = { length: 3, seed: 0, ...request, leastFamiliar };
@@ -83,7 +85,7 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
   const soon: { neighbour: Neighbour; worth: number }[] = [];
   const never = new Set(request.never);
   for (const edge of out(first, request.before !== undefined)) {
-    const entry = graph.words[edge.to];
+    const entry = near.words[edge.to];
     if (!entry || taken.has(entry.word) || (reachable && !reachable.has(edge.to))) continue;
     const aims = aimsOf(edge, request, lexicon.accent);
     const usedLately = request.recent?.includes(entry.word) ?? false;
@@ -115,14 +117,14 @@ export function wordsForGap(request: GapRequest, list: Lexicon = shippedLexicon(
 const OPPOSITE: Readonly<Record<Move, Move>> = { change: "change", add: "take-away", "take-away": "add", swap: "swap" };
 const opposite = (move: Move) => OPPOSITE[move];
 
-/** The steps out of a word of the graph, or out of a nonsense word, which is compared with every word. */
-function stepsOutOf(word: string, graph: WordGraph, moves: readonly Move[], lexicon: Lexicon): Edge[] {
-  const node = graph.indexOf.get(normaliseSpelling(word));
-  if (node !== undefined) return edgesFrom(graph, node, moves);
-  const from = graph.by === "graphemes" ? entryOf(word, lexicon)?.readings[0] : undefined;
+/** The steps out of a word of the list, or out of a nonsense word, which is compared with every word. */
+function stepsOutOf(word: string, near: TokenisedWords, moves: readonly Move[], lexicon: Lexicon): Edge[] {
+  const node = near.indexOf.get(normaliseSpelling(word));
+  if (node !== undefined) return edgesFrom(graphFrom(near, node), node, moves);
+  const from = near.by === "graphemes" ? entryOf(word, lexicon)?.readings[0] : undefined;
   if (!from) return [];
   const { accent } = lexicon;
-  return graph.words.flatMap((entry: LexiconWord, to): Edge[] => {
+  return near.words.flatMap((entry: LexiconWord, to): Edge[] => {
     const step = checkReadings(from, entry.readings[0], { moves, accent });
     if (!step.single) return [];
     const keyOf = (unit: typeof step.oldUnit) => unit && unitKey(unit, accent);

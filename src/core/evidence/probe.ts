@@ -1,4 +1,5 @@
-import { EDGE_KINDS, type WordGraph } from "../chains/graph/word-graph.ts";
+import { EDGE_KINDS } from "../chains/graph/edge-collector.ts";
+import type { WordGraph } from "../chains/graph/word-graph.ts";
 import { DEFAULT_MOVES } from "../chains/moves.ts";
 import { candidateTest, FAMILIAR } from "../chains/planner/candidates.ts";
 import { graphOf } from "../chains/planner/graphs.ts";

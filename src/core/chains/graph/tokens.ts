@@ -32,16 +32,23 @@ export interface TokenRows {
   readonly splits: Uint8Array;
 }
 
+/** A word list as numbers: what steps are looked for in. */
+export interface TokenisedWords {
+  readonly words: readonly LexiconWord[];
+  readonly indexOf: ReadonlyMap<string, number>;
+  readonly by: StepUnits;
+  readonly accent: AccentSettings;
+  readonly table: TokenTable;
+  /** Tokens of each word's leading reading. */
+  readonly rows: TokenRows;
+}
+
 /** A correspondence by its very sounds, as a key. */
 export const correspondenceOf = ({ grapheme, phonemes }: Pick<Unit, "grapheme" | "phonemes">): string =>
   `${grapheme}=${phonemes.join(" ")}`;
 
 /** Numbers the units of every reading. */
-export function tokenise(
-  words: readonly LexiconWord[],
-  accent: AccentSettings,
-  by: StepUnits,
-): { table: TokenTable; rows: TokenRows } {
+export function tokenise(words: readonly LexiconWord[], accent: AccentSettings, by: StepUnits): TokenisedWords {
   const keys: string[] = [];
   const letters: number[] = [];
   const sounds: number[] = [];
@@ -103,7 +110,8 @@ export function tokenise(
     splits[row] = reading.units.some(({ grapheme }) => grapheme.includes("-")) ? 1 : 0;
   });
   const rows = { starts, tokens: Int32Array.from(tokens), vowels: Uint8Array.from(vowels), firstVowels, splits };
-  return { table: { keys, letters, sounds }, rows };
+  const indexOf = new Map(words.map(({ word }, index) => [word, index]));
+  return { words, indexOf, by, accent, table: { keys, letters, sounds }, rows };
 }
 
 function numberOf(numbers: Map<string, number>, text: string): number {

@@ -1,17 +1,9 @@
 import type { LexiconWord } from "../../lexicon/lexicon.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../../sounds/accents.ts";
-import { soundsOf } from "../../spelling/said.ts";
-import type { Segmentation } from "../../spelling/segmentation.ts";
 import { CHANGE_POSITIONS, type ChangePosition, type Move } from "../moves.ts";
-import { lettersAgree } from "../step-compare.ts";
+import { ADD, CHANGE, EDGE_KINDS, EdgeCollector, type Edges, NONE, SWAP, TAKE_AWAY } from "./edge-collector.ts";
 import { PairMap } from "./pair-map.ts";
-import { type StepUnits, type TokenRows, type TokenTable, tokenise } from "./tokens.ts";
-
-/** Kinds of edge as they are numbered in `WordGraph.kinds`. */
-export const EDGE_KINDS: readonly Move[] = ["change", "add", "take-away", "swap"];
-const [CHANGE, ADD, TAKE_AWAY, SWAP] = [0, 1, 2, 3] as const;
-/** Places as they are numbered in `WordGraph.positions`: the order of CHANGE_POSITIONS. */
-const [INITIAL, MEDIAL, FINAL] = [0, 1, 2] as const;
+import { type StepUnits, type TokenisedWords, type TokenRows, type TokenTable, tokenise } from "./tokens.ts";
 
 /** A legal step out of a word: exactly what `checkReadings` says of the two readings. */
 export interface Edge {
@@ -24,28 +16,8 @@ export interface Edge {
   readonly newKey: string | undefined;
 }
 
-/**
- * Words as nodes, one-unit steps as edges, in compressed rows: the edges out of word n are those from
- * `offsets[n]` up to `offsets[n + 1]`, ordered by the word they lead to.
- */
-export interface WordGraph {
-  readonly words: readonly LexiconWord[];
-  readonly indexOf: ReadonlyMap<string, number>;
-  readonly by: StepUnits;
-  readonly accent: AccentSettings;
-  readonly table: TokenTable;
-  /** Tokens of each word's leading reading. */
-  readonly rows: TokenRows;
-  readonly offsets: Int32Array;
-  readonly targets: Int32Array;
-  /** Index into EDGE_KINDS. */
-  readonly kinds: Uint8Array;
-  /** Index into CHANGE_POSITIONS. */
-  readonly positions: Uint8Array;
-  /** Tokens; -1 where there is none. For a swap, the two units that change places. */
-  readonly oldTokens: Int32Array;
-  readonly newTokens: Int32Array;
-}
+/** Words as nodes, one-unit steps as edges. */
+export interface WordGraph extends TokenisedWords, Edges {}
 
 /**
  * The edges out of a word as objects: for looking at, not for searching. Swaps only when asked for.
@@ -80,33 +52,24 @@ export function buildGraph(
   accent: AccentSettings = GENERAL_AMERICAN,
   by: StepUnits = "graphemes",
 ): WordGraph {
-  const { table, rows } = tokenise(words, accent, by);
-  const edges = new EdgeCollector(words, rows, soundTest(accent, by), by);
+  return linkAll(tokenise(words, accent, by));
+}
+
+/** The graph of words that are numbered already. */
+export function linkAll(list: TokenisedWords): WordGraph {
+  const { words, table, rows } = list;
+  const edges = new EdgeCollector(list);
   const tries: Tries = { beginnings: new Trie(words.length * 3), endings: new Trie(words.length * 3) };
   const frames = framesOf(rows, tries);
   linkChanges(rows, frames, table, edges);
   linkAdditions(rows, frames, tries.beginnings, edges);
   linkSwaps(rows, frames, tries.beginnings, edges);
-  return {
-    words,
-    indexOf: new Map(words.map((entry, index) => [entry.word, index])),
-    by,
-    accent,
-    table,
-    rows,
-    ...edges.compress(),
-  };
+  return { ...list, ...edges.compress() };
 }
 
 /** Tokens of a word's leading reading. @param node index of a word in `graph.words` */
-export function tokensOf({ rows }: WordGraph, node: number): Int32Array {
+export function tokensOf({ rows }: TokenisedWords, node: number): Int32Array {
   return rows.tokens.subarray(rows.starts[node], rows.starts[node + 1]);
-}
-
-/** Mergers that drop a sound or hang on a neighbour (hat/at, pin/pen) can leave a whole word sounding as before. */
-function soundTest(accent: AccentSettings, by: StepUnits): AccentSettings | undefined {
-  const mayBeAlike = accent.mergers.includes("pin-pen") || accent.mergers.includes("h-dropped");
-  return by === "graphemes" && mayBeAlike ? accent : undefined;
 }
 
 /** Rows of tokens numbered by their beginnings: the same beginning, the same number; 0 is the empty one. */
@@ -245,135 +208,5 @@ function linkSwaps(rows: TokenRows, { before, lastWhole, sameAs }: Frames, begin
       for (let other = lastWhole[whole] as number; other !== -1; other = sameAs[other] as number)
         edges.link(row, other, SWAP, at, at + 1);
     }
-  }
-}
-
-/** No unit went, or none came. */
-const NONE = -1;
-
-/** Numbers an edge takes while it is collected: from, to, kind and position in one, old token, new token. */
-const FIELDS = 5;
-
-/** Edges as they are found, later sorted into rows; of two between the same words the first found stays. */
-class EdgeCollector {
-  #data = new Int32Array(FIELDS * 4096);
-  #count = 0;
-  readonly #words: readonly LexiconWord[];
-  readonly #rows: TokenRows;
-  readonly #heard: AccentSettings | undefined;
-  readonly #spelled: boolean;
-
-  constructor(words: readonly LexiconWord[], rows: TokenRows, heard: AccentSettings | undefined, by: StepUnits) {
-    this.#words = words;
-    this.#rows = rows;
-    this.#heard = heard;
-    this.#spelled = by === "graphemes";
-  }
-
-  /**
-   * Puts a step down unless letters move or the whole sounds as before.
-   *
-   * @param from index of a word
-   * @param to index of a word
-   * @param kind index into EDGE_KINDS
-   * @param goneAt where the unit that went stands in the tokens, NONE where none did; of a swap the first of the two
-   * @param comeAt where the unit that came stands in the tokens, NONE where none did; of a swap the second of the two
-   */
-  link(from: number, to: number, kind: number, goneAt: number, comeAt: number): void {
-    if (from === to) return;
-    const { starts, tokens, splits } = this.#rows;
-    // Only a split digraph can put letters elsewhere.
-    if (this.#spelled && kind !== SWAP && (splits[from] || splits[to])) {
-      const [old, next] = [this.#readingOf(from), this.#readingOf(to)];
-      const gone = goneAt === NONE ? undefined : old.units[goneAt - (starts[from] as number)];
-      const come = comeAt === NONE ? undefined : next.units[comeAt - (starts[to] as number)];
-      if (!lettersAgree(old, gone, next, come)) return;
-    }
-    if (this.#heard && soundsOf(this.#readingOf(from), this.#heard) === soundsOf(this.#readingOf(to), this.#heard))
-      return;
-    let at = this.#count * FIELDS;
-    if (at === this.#data.length) {
-      const bigger = new Int32Array(this.#data.length * 2);
-      bigger.set(this.#data);
-      this.#data = bigger;
-    }
-    const data = this.#data;
-    data[at++] = from;
-    data[at++] = to;
-    data[at++] = kind * 4 + this.#positionOf(from, to, kind, goneAt, comeAt);
-    data[at++] = goneAt === NONE ? NONE : (tokens[goneAt] as number);
-    data[at] = comeAt === NONE ? NONE : (tokens[comeAt] as number);
-    this.#count++;
-  }
-
-  #readingOf(word: number): Segmentation {
-    return (this.#words[word] as LexiconWord).readings[0];
-  }
-
-  /** Index into CHANGE_POSITIONS: seen in the word it leads to, or, where a unit is only taken away, in the other. */
-  #positionOf(from: number, to: number, kind: number, goneAt: number, comeAt: number): number {
-    const { starts, vowels, firstVowels } = this.#rows;
-    const isSeenBefore = comeAt === NONE;
-    const row = isSeenBefore ? from : to;
-    // The two of a swap stand in the same places of both words.
-    const at =
-      kind === SWAP ? goneAt - (starts[from] as number) + (starts[to] as number) : isSeenBefore ? goneAt : comeAt;
-    if (vowels[at]) return MEDIAL;
-    return at < (firstVowels[row] as number) ? INITIAL : FINAL;
-  }
-
-  compress(): Pick<WordGraph, "offsets" | "targets" | "kinds" | "positions" | "oldTokens" | "newTokens"> {
-    const data = this.#data;
-    const found = Int32Array.from({ length: this.#count }, (_, e) => e);
-    // Sorted by target, then, in a stable way, by source: rows by target, of the same target the first found first.
-    const order = this.#sorted(this.#sorted(found, 1), 0);
-    const offsets = new Int32Array(this.#words.length + 1);
-    const kept = new Int32Array(this.#count);
-    let size = 0;
-    let last = -1;
-    let lastFrom = -1;
-    for (const e of order) {
-      const from = data[e * FIELDS] as number;
-      const to = data[e * FIELDS + 1] as number;
-      if (from === lastFrom && to === last) continue;
-      lastFrom = from;
-      last = to;
-      kept[size++] = e;
-      offsets[from + 1] = size;
-    }
-    // Words without edges begin and end where the word before them ends.
-    for (let node = 1; node <= this.#words.length; node++)
-      offsets[node] = Math.max(offsets[node] as number, offsets[node - 1] as number);
-    const pick = <A extends Int32Array | Uint8Array>(into: A, numberAt: (at: number) => number): A => {
-      for (let k = 0; k < size; k++) into[k] = numberAt((kept[k] as number) * FIELDS);
-      return into;
-    };
-    return {
-      offsets,
-      targets: pick(new Int32Array(size), (at) => data[at + 1] as number),
-      kinds: pick(new Uint8Array(size), (at) => (data[at + 2] as number) >> 2),
-      positions: pick(new Uint8Array(size), (at) => (data[at + 2] as number) & 3),
-      oldTokens: pick(new Int32Array(size), (at) => data[at + 3] as number),
-      newTokens: pick(new Int32Array(size), (at) => data[at + 4] as number),
-    };
-  }
-
-  /** Counting sort by one field, stable. */
-  #sorted(edges: Int32Array, field: number): Int32Array {
-    const data = this.#data;
-    const place = new Int32Array(this.#words.length + 1);
-    for (const e of edges) {
-      const node = data[e * FIELDS + field] as number;
-      place[node + 1] = (place[node + 1] as number) + 1;
-    }
-    for (let node = 0; node < this.#words.length; node++)
-      place[node + 1] = (place[node + 1] as number) + (place[node] as number);
-    const order = new Int32Array(edges.length);
-    for (const e of edges) {
-      const node = data[e * FIELDS + field] as number;
-      order[place[node] as number] = e;
-      place[node] = (place[node] as number) + 1;
-    }
-    return order;
   }
 }

@@ -28,30 +28,37 @@ export function fitsTheBox(entry: LexiconWord, { tiles, taps }: Pick<ChainReques
 }
 
 /**
- * May the planner use this word of its own accord? Decodable, suitable, said in one way, more than a letter;
+ * May the planner use this word of the list of its own accord? Decodable, suitable, said in one way, more than a letter;
  * by ear not to be taken for another word; common enough; in the box. A word the teacher names need only be
  * showable (`refusalOf`).
  */
 export function isCandidate(entry: LexiconWord, request: ChainRequest, lexicon: Lexicon): boolean {
-  return candidateTest(request, lexicon)(entry);
+  const { leastFamiliar = FAMILIAR, taught } = request;
+  return (
+    entry.familiarity <= leastFamiliar &&
+    isClear(entry) &&
+    (isEarsOnly(request) || isDecodable(entry, taught, lexicon)) &&
+    isAsRequested(entry, request, lexicon)
+  );
 }
 
-/** `isCandidate` for many words: what all of them have in common is looked up once. */
+/** `isCandidate` for most words of the list: which are clear and can be decoded is worked out once for a taught set. */
 export function candidateTest(request: ChainRequest, lexicon: Lexicon): (entry: LexiconWord) => boolean {
-  const { leastFamiliar = FAMILIAR, mode } = request;
+  const { leastFamiliar = FAMILIAR } = request;
   const clear: ReadonlySet<LexiconWord>[] = [];
   return (entry) => {
     const level = entry.familiarity;
     if (level > leastFamiliar) return false;
     clear[level] ??= clearWords(request, lexicon, level);
-    return (
-      clear[level].has(entry) &&
-      isFit(entry.suitability, request) &&
-      (mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
-      fitsTheBox(entry, request)
-    );
+    return clear[level].has(entry) && isAsRequested(entry, request, lexicon);
   };
 }
+
+/** What only this request asks of a word. */
+const isAsRequested = (entry: LexiconWord, request: ChainRequest, lexicon: Lexicon): boolean =>
+  isFit(entry.suitability, request) &&
+  (request.mode !== "building" || !hasSoundAlike(entry.word, lexicon)) &&
+  fitsTheBox(entry, request);
 
 type ByLevel = Map<Familiarity, ReadonlySet<LexiconWord>>;
 const CLEAR = new WeakMap<Lexicon, ByLevel>();

@@ -1,9 +1,24 @@
+import { getOrMake } from "../../get-or-make.ts";
 import type { Familiarity, Lexicon, LexiconWord } from "../../lexicon/lexicon.ts";
-import type { StepUnits } from "../graph/tokens.ts";
-import { buildGraph, type WordGraph } from "../graph/word-graph.ts";
+import { type StepUnits, type TokenisedWords, tokenise } from "../graph/tokens.ts";
+import { buildGraph, linkAll, type WordGraph } from "../graph/word-graph.ts";
 
-const GRAPHS = new WeakMap<Lexicon, Map<string, WordGraph>>();
+type ByKey<T> = Map<string, T>;
+const LISTS = new WeakMap<Lexicon, ByKey<TokenisedWords>>();
+const GRAPHS = new WeakMap<Lexicon, ByKey<WordGraph>>();
 const EVERY_WORD: Familiarity = 4;
+const newByKey = () => new Map();
+
+/** The words of a list down to a familiarity, numbered at the first call: for whoever asks for the steps of a few words. */
+export function tokenisedWords(lexicon: Lexicon, by: StepUnits, leastFamiliar: Familiarity): TokenisedWords {
+  return getOrMake(getOrMake(LISTS, lexicon, newByKey), `${by} ${leastFamiliar}`, () => {
+    const words =
+      leastFamiliar === EVERY_WORD
+        ? lexicon.words
+        : lexicon.words.filter(({ familiarity }) => familiarity <= leastFamiliar);
+    return tokenise(words, lexicon.accent, by);
+  });
+}
 
 /**
  * The graph of a word list, built at the first call.
@@ -16,19 +31,9 @@ export function graphOf(
   by: StepUnits = "graphemes",
   leastFamiliar: Familiarity = EVERY_WORD,
 ): WordGraph {
-  const known = GRAPHS.get(lexicon) ?? new Map<string, WordGraph>();
-  GRAPHS.set(lexicon, known);
-  const key = `${by} ${leastFamiliar}`;
-  let graph = known.get(key);
-  if (!graph) {
-    const words =
-      leastFamiliar === EVERY_WORD
-        ? lexicon.words
-        : lexicon.words.filter(({ familiarity }) => familiarity <= leastFamiliar);
-    graph = buildGraph(words, lexicon.accent, by);
-    known.set(key, graph);
-  }
-  return graph;
+  return getOrMake(getOrMake(GRAPHS, lexicon, newByKey), `${by} ${leastFamiliar}`, () =>
+    linkAll(tokenisedWords(lexicon, by, leastFamiliar)),
+  );
 }
 
 /**
@@ -43,8 +48,22 @@ export function graphAround(
   by: StepUnits,
   leastFamiliar: Familiarity,
 ): WordGraph {
+  return graphOf(lexicon, by, levelFor(named, lexicon, leastFamiliar));
+}
+
+/** The same words, numbered and not linked. */
+export function wordsAround(
+  named: readonly string[],
+  lexicon: Lexicon,
+  by: StepUnits,
+  leastFamiliar: Familiarity,
+): TokenisedWords {
+  return tokenisedWords(lexicon, by, levelFor(named, lexicon, leastFamiliar));
+}
+
+function levelFor(named: readonly string[], lexicon: Lexicon, leastFamiliar: Familiarity): Familiarity {
   const isIn = (word: string) => (lexicon.get(word)?.familiarity ?? 0) <= leastFamiliar;
-  return graphOf(lexicon, by, named.every(isIn) ? leastFamiliar : EVERY_WORD);
+  return named.every(isIn) ? leastFamiliar : EVERY_WORD;
 }
 
 const WITH_NONSENSE = new WeakMap<LexiconWord, WordGraph>();
