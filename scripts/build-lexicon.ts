@@ -30,6 +30,7 @@ import {
   unsuitableLines,
   versionOf,
 } from "./lexicon/sources.ts";
+import { spelledSounds } from "./lexicon/spelled-sounds.ts";
 
 const VERSION = "2026-11-28";
 /** Names said more often than this count as words that look short. */
@@ -185,6 +186,7 @@ if (process.argv[1]?.endsWith("build-lexicon.ts")) {
   const { asset, unsplit, compounds } = buildLexicon();
   writeFileSync("src/data/lexicon/lexicon.json", `${JSON.stringify(asset, null, 1)}\n`);
   writeFileSync("src/data/lexicon/dictionary-sounds.json", `${JSON.stringify(oneSyllableSounds().join(" "))}\n`);
+  writeFileSync("src/data/lexicon/spelled-sounds.json", `${JSON.stringify(spelledSounds(asset).join(" "))}\n`);
   const whole = asset.words.length + asset.longWords.length + unsplit.length;
   console.log(
     `${asset.words.length} words and ${asset.longWords.length} of three and more syllables, ${((100 * (whole - unsplit.length)) / whole).toFixed(2)} % segmented`,

@@ -1,7 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { buildLexicon } from "../../scripts/build-lexicon.ts";
+import { oneSyllableSounds } from "../../scripts/lexicon/dictionary-sounds.ts";
+import { spelledSounds } from "../../scripts/lexicon/spelled-sounds.ts";
 import { phonemesOf, planChain, sequenceById, shippedLexicon, taughtAt } from "../../src/core/index.ts";
+import dictionarySounds from "../../src/data/lexicon/dictionary-sounds.json";
 import asset from "../../src/data/lexicon/lexicon.json";
+import spelledSoundsFile from "../../src/data/lexicon/spelled-sounds.json";
 import { distance, listings, unitVariants } from "./raw-dictionary.ts";
 
 /**
@@ -120,6 +124,8 @@ describe("every word of the list", () => {
 
   it("is what the build script makes of today's tables and packages", () => {
     expect(buildLexicon().asset).toEqual(asset);
+    expect(oneSyllableSounds()).toEqual((dictionarySounds as string).split(" "));
+    expect(spelledSounds(asset)).toEqual((spelledSoundsFile as string).split(" "));
   });
 
   it("holds no word of either unsuitable level unmarked", () => {

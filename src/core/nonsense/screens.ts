@@ -1,10 +1,10 @@
 import dictionarySounds from "../../data/lexicon/dictionary-sounds.json";
+import spelledSounds from "../../data/lexicon/spelled-sounds.json";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { type AccentSettings, GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { PHONEMES } from "../sounds/phonemes.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
-import { decode } from "../spelling/decode/decode.ts";
-import { soundsOf } from "../spelling/said.ts";
+import { saidAs, soundsOf } from "../spelling/said.ts";
 import { phonemesOf, type Segmentation } from "../spelling/segmentation.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
 import { hasClearRime, rimeTable } from "./rimes.ts";
@@ -59,8 +59,8 @@ export function* screensInSteps(lexicon: Lexicon): Generator<void, void> {
   if (!BUILT.has(lexicon)) yield* build(lexicon);
 }
 
-/** So many words are read by rule between two rests: some ten milliseconds. */
-const WORDS_A_STEP = 200;
+/** So many sounds are put in between two rests: some milliseconds. */
+const LINES_A_STEP = 1000;
 
 function* build(lexicon: Lexicon): Generator<void, Screens> {
   const never = lexicon.unsuitableWords.filter((word) => lexicon.unsuitable(word)?.level === "never");
@@ -77,14 +77,14 @@ function* build(lexicon: Lexicon): Generator<void, Screens> {
     }
   }
   yield;
-  for (const [k, word] of [...lexicon.unsuitableWords, ...lexicon.otherWords].entries()) {
-    const reading = decode(word);
-    if (reading) sounds.add(soundKey(reading, lexicon.accent));
-    if (k % WORDS_A_STEP === 0) yield;
+  const [wh = "w"] = saidAs("wh", ["w"], lexicon.accent);
+  for (const [k, line] of (spelledSounds as string).split(" ").entries()) {
+    sounds.add(soundKeyOf(line.replace("ʍ", wh).split("-"), lexicon.accent));
+    if (k % LINES_A_STEP === 0) yield;
   }
   for (const [k, line] of (dictionarySounds as string).split(" ").entries()) {
     sounds.add(soundKeyOf(line.split("-").map(phonemeOfPhone), lexicon.accent));
-    if (k % WORDS_A_STEP === 0) yield;
+    if (k % LINES_A_STEP === 0) yield;
   }
   const rimes = rimeTable(lexicon);
   const words = new Set([...lexicon.otherWords, ...lexicon.unsuitableWords]);

@@ -1,11 +1,15 @@
+import { dequal } from "dequal";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { shippedLexicon } from "../../lexicon/shipped.ts";
+import { GENERAL_AMERICAN } from "../../sounds/accents.ts";
 import { MOVES } from "../moves.ts";
 import { checkPhonemeStep } from "../oral-step.ts";
 import { checkReadings } from "../step-compare.ts";
 import { PairMap } from "./pair-map.ts";
-import { buildGraph, edgesFrom } from "./word-graph.ts";
+import { graphFrom } from "./steps-from.ts";
+import { tokenise } from "./tokens.ts";
+import { buildGraph, edgesFrom, linkAll } from "./word-graph.ts";
 
 describe("PairMap", () => {
   it("holds what a Map of pairs holds, however much is put in", () => {
@@ -71,4 +75,21 @@ describe("the word graph", () => {
     expect(otherwise).toEqual([]);
     expect(steps).toBeGreaterThan(100);
   });
+
+  it.each([
+    ["graphemes", []],
+    ["phonemes", []],
+    // Where the whole may sound as before.
+    ["graphemes", ["h-dropped", "pin-pen"]],
+  ] as const)(
+    "looked for out of one word, by %s with the mergers %j, has the same steps in the same order",
+    (by, mergers) => {
+      const list = tokenise(words, { ...GENERAL_AMERICAN, mergers }, by);
+      const graph = linkAll(list);
+      const otherwise = words.filter(
+        (_, k) => !dequal(edgesFrom(graphFrom(list, k), k, MOVES), edgesFrom(graph, k, MOVES)),
+      );
+      expect(otherwise).toEqual([]);
+    },
+  );
 });
