@@ -97,7 +97,7 @@ module.exports = {
         "No files, clock, network or interface in the core; packages of statistics, which have none either, may be used.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { dependencyTypes: ["core", "npm"], pathNot: "^node_modules/(jstat|ml-hclust|@stdlib/stats-lowess)/" },
+      to: { dependencyTypes: ["core", "npm"], pathNot: "^node_modules/(jstat|ml-hclust)/" },
     },
     only("pages-hand-over", "^src/pages/api/", ["^src/server/"], "Endpoints parse, call the server, answer."),
   ],

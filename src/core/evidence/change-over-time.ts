@@ -1,4 +1,4 @@
-import lowess from "@stdlib/stats-lowess";
+import { lowess } from "../statistics/lowess.ts";
 import type { ChanceCount } from "./substitution-table.ts";
 
 /** What a lesson showed of one correspondence. */
@@ -31,9 +31,7 @@ const LEAST_LESSONS = 4;
 
 /**
  * How the share right has changed from lesson to lesson. How hard a correspondence is, is taken from all answers to it
- * (indirect standardisation: what was wrong over what was to be expected wrong). The line is LOWESS: W. S. Cleveland,
- * "Robust locally weighted regression and smoothing scatterplots", Journal of the American Statistical Association 74
- * (1979).
+ * (indirect standardisation: what was wrong over what was to be expected wrong). The line is drawn by `lowess`.
  *
  * @param counts of one learner or of several, in any order
  * @param difficulty of each correspondence, counted over everybody that it is to be compared with
@@ -75,11 +73,10 @@ const shareOf = (counts: readonly ChanceCount[]): number => {
 /** By lesson, not by day: a holiday teaches nothing. */
 function smoothed(values: readonly number[]): readonly number[] | undefined {
   if (values.length < LEAST_LESSONS) return undefined;
-  const { y } = lowess(
+  const line = lowess(
     values.map((_, k) => k),
-    [...values],
-    // One look at what lies far off: with more of them the package stops half-way where the fit is exact.
-    { sorted: true, nsteps: 1 },
+    values,
+    1,
   );
-  return y.map((one) => Math.min(1, Math.max(0, one)));
+  return line.map((one) => Math.min(1, Math.max(0, one)));
 }
