@@ -54,10 +54,13 @@ export const wordsInText = (text: string): string[] =>
     .split(/[^a-z]+/)
     .filter(Boolean);
 
+/** Does a text hold any of these words? */
 export const hasAny = (text: string, out: ReadonlySet<string>): boolean =>
   wordsInText(text).some((word) => out.has(word));
+/** Words that are not among those taken out. */
 export const kept = (words: readonly string[], out: ReadonlySet<string>): string[] =>
   words.filter((word) => !out.has(word));
+/** For a kind that has none of these. */
 export const nothing = () => [];
 
 /** Kinds that are words one after another. */
