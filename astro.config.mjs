@@ -107,7 +107,7 @@ export default defineConfig({
       // PGlite finds its own files beside its module: it must not be bundled.
       external: ["@electric-sql/pglite"],
       // Some 500 small files: looked for and read one by one they took a fifth of a start.
-      noExternal: ["date-fns", "devalue", "drizzle-orm", "heap", "ml-hclust", "ml-matrix", "zod"],
+      noExternal: ["devalue", "drizzle-orm", "heap", "ml-hclust", "ml-matrix", "zod"],
     },
   },
 });

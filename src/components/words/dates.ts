@@ -21,6 +21,8 @@ export const schoolToday = (): string => dayIn(new Date(), schoolZone());
 const FORMATS = {
   /** `"24 Nov"` */
   short: { day: "numeric", month: "short" },
+  /** `"24 November"` */
+  day: { day: "numeric", month: "long" },
   /** `"Tuesday 24 November"` */
   long: { weekday: "long", day: "numeric", month: "long" },
   /** `"24 Nov 2026, 09:30"` */
@@ -30,3 +32,7 @@ const FORMATS = {
 /** A moment as it is said, where the school is. */
 export const saidMoment = (moment: string | Date, as: keyof typeof FORMATS): string =>
   new Date(moment).toLocaleString("en-GB", { ...FORMATS[as], timeZone: schoolZone() });
+
+/** An ISO date as it is said: the day it is, wherever anybody looks at it. */
+export const saidDay = (date: string, as: "day" | "long"): string =>
+  new Date(`${date}T00:00:00Z`).toLocaleDateString("en-GB", { ...FORMATS[as], timeZone: "UTC" });

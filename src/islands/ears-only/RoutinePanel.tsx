@@ -1,9 +1,8 @@
 import { zodResolver } from "@hookform/resolvers/zod";
-import { format } from "date-fns/format";
-import { parseISO } from "date-fns/parseISO";
 import { useForm } from "react-hook-form";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { Select } from "../../components/ui/Select.tsx";
+import { saidDay } from "../../components/words/dates.ts";
 import { newRoutineInput } from "../../schemas/routines.ts";
 import type { RoutineHandle } from "./use-routine.ts";
 
@@ -28,7 +27,7 @@ export function RoutinePanel({ routine, hasParts }: { routine: RoutineHandle; ha
       {open ? (
         <>
           <p className="mt-2 text-[14px] text-quiet">
-            Filled for {format(parseISO(routine.day), "EEEE d MMMM")}. No item of the last seven days comes again.
+            Filled for {saidDay(routine.day, "long")}. No item of the last seven days comes again.
           </p>
           {routine.changed && (
             <button type="button" className="button mt-2 w-full" onClick={() => void routine.update()}>

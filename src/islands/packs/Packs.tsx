@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { Toasts } from "../../components/ui/Toasts.tsx";
+import { saidDay } from "../../components/words/dates.ts";
 import { gpcName } from "../../components/words/gpc-name.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import type { CardPack, MasteryRule } from "../../core/light.ts";
@@ -95,14 +96,12 @@ function PackOf(props: {
       <Cards label="In the pack" cards={pack.pack.map(name)} />
       <p className="text-[14px] text-quiet">
         {known} known · {pack.waiting.length} waiting
-        {pack.resting[0] && ` · next looked at again on ${dayOf(pack.resting.map(({ on }) => on).sort()[0] as string)}`}
+        {pack.resting[0] &&
+          ` · next looked at again on ${saidDay(pack.resting.map(({ on }) => on).sort()[0] as string, "day")}`}
       </p>
     </div>
   );
 }
-
-const dayOf = (date: string): string =>
-  new Date(`${date}T00:00:00Z`).toLocaleDateString("en-GB", { day: "numeric", month: "long", timeZone: "UTC" });
 
 interface Card {
   readonly card: string;

@@ -1,9 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { formatISO } from "date-fns/formatISO";
-import { parseISO } from "date-fns/parseISO";
-import { subDays } from "date-fns/subDays";
 import { and, desc, eq, gte, isNull, lt } from "drizzle-orm";
-import type { FilledPart, RoutinePart } from "../../core/light.ts";
+import { addDays, type FilledPart, type RoutinePart } from "../../core/light.ts";
 import type { GroupId, RoutineId } from "../../schemas/ids.ts";
 import type { EditDayInput, EditRoutineInput, FillInput, NewRoutineInput } from "../../schemas/routines.ts";
 import type { ChangeSavedInput } from "../../schemas/saved.ts";
@@ -127,7 +124,7 @@ export async function dayFor(
   const filled = await filledDay(db, routine, day, input);
   if (filled) return filled;
   const school = await getSchool(db);
-  const from = formatISO(subDays(parseISO(day), DAYS_WITHOUT_REPEAT), { representation: "date" });
+  const from = addDays(day, -DAYS_WITHOUT_REPEAT);
   const before = await daysOf(db, id, from, day);
   return askWords("fillRoutine", {
     accent: school.accent,
