@@ -85,6 +85,17 @@ module.exports = {
       to: { path: "^src/server/", dependencyTypesNot: ["type-only"] },
     },
     {
+      name: "screens-on-what-is-light",
+      comment: "Of all below them islands and components run what needs no word list (.dependency-cruiser.pages.cjs).",
+      severity: "error",
+      from: { path: "^src/(islands|components)/", pathNot: "\\.(test|fixture)\\.tsx?$" },
+      to: {
+        path: "^src/",
+        pathNot: ["^src/(islands|components|schemas|styles)/", "^src/core/light\\.ts$"],
+        dependencyTypesNot: ["type-only"],
+      },
+    },
+    {
       name: "no-word-list-in-a-page",
       comment: "The word list is for workers and the server: pages use core/light.",
       severity: "error",
