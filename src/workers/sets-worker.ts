@@ -14,7 +14,6 @@ import {
   familyWalk,
   findFamily,
   type GridRequest,
-  graphOf,
   lexiconIn,
   makeSort,
   type NamedFamily,
@@ -30,16 +29,17 @@ import {
   shippedLexicon,
   spellingChoices,
   swapOralItem,
+  tokenisedWords,
   withKept,
 } from "../core/index.ts";
 import { exposeApi } from "./expose-api.ts";
 
 /** All answers are promises, as they are on the other side. */
 const api = {
-  /** Says the word list in the school's accent, for sorts and pairs with its graph: the first question is then quick. */
+  /** Says the word list in the school's accent, for sorts numbered: the first question is then quick. */
   async warm(accent: AccentSettings, what: "families" | "ears-only"): Promise<void> {
     const lexicon = lexiconIn(shippedLexicon(), accent);
-    if (what === "families") graphOf(lexicon);
+    if (what === "families") tokenisedWords(lexicon);
   },
   async rich(kind: FamilyKind, rules: FamilyRules): Promise<readonly RichFamily[]> {
     return richFamilies(kind, withKept(rules));

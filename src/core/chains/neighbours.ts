@@ -5,9 +5,9 @@ import { checkDecodable, type Missing } from "../scope/decodable.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { keyOfGpc, unitKey } from "../spelling/unit-key.ts";
 import { entryOf } from "./entry-of.ts";
-import { graphFrom } from "./graph/steps-from.ts";
+import { stepsFrom } from "./graph/steps-from.ts";
 import type { TokenisedWords } from "./graph/tokens.ts";
-import { type Edge, edgesFrom } from "./graph/word-graph.ts";
+import type { Edge } from "./graph/word-graph.ts";
 import { type ChangePosition, DEFAULT_MOVES, type Move } from "./moves.ts";
 import { isCandidate, isEarsOnly } from "./planner/candidates.ts";
 import { wordsAround } from "./planner/graphs.ts";
@@ -119,8 +119,8 @@ const opposite = (move: Move) => OPPOSITE[move];
 
 /** The steps out of a word of the list, or out of a nonsense word, which is compared with every word. */
 function stepsOutOf(word: string, near: TokenisedWords, moves: readonly Move[], lexicon: Lexicon): Edge[] {
-  const node = near.indexOf.get(normaliseSpelling(word));
-  if (node !== undefined) return edgesFrom(graphFrom(near, node), node, moves);
+  const spelling = normaliseSpelling(word);
+  if (near.indexOf.has(spelling)) return stepsFrom(near, spelling, moves);
   const from = near.by === "graphemes" ? entryOf(word, lexicon)?.readings[0] : undefined;
   if (!from) return [];
   const { accent } = lexicon;

@@ -1,5 +1,6 @@
-import { type Edge, edgesFrom } from "../chains/graph/word-graph.ts";
-import { graphOf } from "../chains/planner/graphs.ts";
+import { stepsFrom } from "../chains/graph/steps-from.ts";
+import type { Edge } from "../chains/graph/word-graph.ts";
+import { tokenisedWords } from "../chains/planner/graphs.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { graphemeOfKey } from "../spelling/unit-key.ts";
 import type { FamilyMember } from "./members.ts";
@@ -19,7 +20,7 @@ export function inNearPairs(
   perBin: number,
   lexicon: Lexicon,
 ): string[][] {
-  const graph = graphOf(lexicon);
+  const list = tokenisedWords(lexicon);
   const binOfWord = new Map(fitting.flatMap((members, k) => members.map(({ entry }) => [entry.word, k] as const)));
   const chosen = fitting.map((): string[] => []);
   const isFull = (bin: number) => (chosen[bin] as string[]).length >= perBin;
@@ -28,11 +29,9 @@ export function inNearPairs(
   };
   for (const { entry } of fitting[0] ?? []) {
     if (isFull(0)) break;
-    const node = graph.indexOf.get(entry.word);
-    if (node === undefined) continue;
-    const partner = edgesFrom(graph, node, ["change"])
-      .filter((edge) => isTwin(edge) && (graph.words[edge.to]?.band ?? RAREST) < RAREST)
-      .map(({ to }) => graph.words[to]?.word ?? "")
+    const partner = stepsFrom(list, entry.word, ["change"])
+      .filter((edge) => isTwin(edge) && (list.words[edge.to]?.band ?? RAREST) < RAREST)
+      .map(({ to }) => list.words[to]?.word ?? "")
       .find((word) => {
         const bin = binOfWord.get(word);
         return bin !== undefined && bin !== 0 && !isFull(bin) && !chosen[bin]?.includes(word);

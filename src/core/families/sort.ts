@@ -1,5 +1,5 @@
-import { edgesFrom } from "../chains/graph/word-graph.ts";
-import { graphOf } from "../chains/planner/graphs.ts";
+import { stepsFrom } from "../chains/graph/steps-from.ts";
+import { tokenisedWords } from "../chains/planner/graphs.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import type { Lexicon, LexiconWord } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -120,7 +120,7 @@ function foilsFor(chosen: readonly (readonly string[])[], request: SortRequest, 
 
 /** Readable words one unit from a member that fit no bin, the commonest first, each member tempting in turn. */
 function nearFoils(members: readonly string[], bin: number, request: SortRequest, lexicon: Lexicon): Foil[] {
-  const graph = graphOf(lexicon);
+  const list = tokenisedWords(lexicon);
   const index = new Map(
     familyIndex(lexicon)
       .members.filter(({ leading }) => leading)
@@ -135,19 +135,17 @@ function nearFoils(members: readonly string[], bin: number, request: SortRequest
       !request.bins.some((other) => binOf(other, member, lexicon))
     );
   };
-  const perMember = members.map((from) => {
-    const node = graph.indexOf.get(from);
-    if (node === undefined) return [];
-    return edgesFrom(graph, node, ["change", "add", "take-away"])
-      .map((edge) => ({ edge, entry: graph.words[edge.to] as LexiconWord }))
+  const perMember = members.map((from) =>
+    stepsFrom(list, from, ["change", "add", "take-away"])
+      .map((edge) => ({ edge, entry: list.words[edge.to] as LexiconWord }))
       .filter(({ entry }) => fitsNone(entry))
       .sort((a, b) => a.entry.familiarity - b.entry.familiarity || b.entry.zipf - a.entry.zipf)
       .map(({ edge, entry }): Foil => {
         const letters = (key: string | undefined) => key && graphemeOfKey(key);
         const graphemes = [letters(edge.oldKey), letters(edge.newKey)] as const;
         return { word: entry.word, why: "one-unit-away", from, bin, graphemes };
-      });
-  });
+      }),
+  );
   const longest = Math.max(0, ...perMember.map((list) => list.length));
   return Array.from({ length: longest }, (_, n) => perMember.flatMap((list) => list[n] ?? [])).flat();
 }

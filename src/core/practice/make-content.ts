@@ -1,6 +1,7 @@
-import { edgesFrom } from "../chains/graph/word-graph.ts";
-import { candidateTest } from "../chains/planner/candidates.ts";
-import { graphOf } from "../chains/planner/graphs.ts";
+import { stepsFrom } from "../chains/graph/steps-from.ts";
+import { isCandidate } from "../chains/planner/candidates.ts";
+import { tokenisedWords } from "../chains/planner/graphs.ts";
+import type { ChainRequest } from "../chains/request.ts";
 import { familySet } from "../families/family-set.ts";
 import { LEAST_IN_A_BIN, MOST_IN_A_BIN } from "../families/limits.ts";
 import { recommendedFamilies } from "../families/recommended-families.ts";
@@ -227,14 +228,12 @@ export function newSound({ request, today, lexicon }: Making): ActivityContent |
 
 /** Readable words one unit away from a word, the commonest first; none that is held back. */
 export function neighboursOf(word: string, { request, today, lexicon }: Making): string[] {
-  const graph = graphOf(lexicon);
-  const node = graph.indexOf.get(word);
-  if (node === undefined) return [];
-  const rules = { ...request, length: 3, focus: [], contrasts: [] };
-  return edgesFrom(graph, node, ["change"])
-    .map(({ to }) => graph.words[to])
+  const list = tokenisedWords(lexicon);
+  const rules: ChainRequest = { ...request, length: 3, focus: [], contrasts: [], mode: "building" };
+  return stepsFrom(list, word, ["change"])
+    .map(({ to }) => list.words[to])
     .filter((entry) => entry !== undefined)
-    .filter(candidateTest({ ...rules, mode: "building" }, lexicon))
+    .filter((entry) => isCandidate(entry, rules, lexicon))
     .filter(({ word: other }) => !today.heldBack.includes(other) && !request.never?.includes(other))
     .sort((a, b) => a.familiarity - b.familiarity || b.zipf - a.zipf)
     .map(({ word: other }) => other);

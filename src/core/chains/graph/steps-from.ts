@@ -1,6 +1,13 @@
+import type { Move } from "../moves.ts";
 import { ADD, CHANGE, EdgeCollector, NONE, SWAP, TAKE_AWAY } from "./edge-collector.ts";
 import type { TokenisedWords } from "./tokens.ts";
-import type { WordGraph } from "./word-graph.ts";
+import { type Edge, edgesFrom, type WordGraph } from "./word-graph.ts";
+
+/** The steps out of a word of a list; none where it is not in it. */
+export function stepsFrom(list: TokenisedWords, word: string, moves: readonly Move[]): Edge[] {
+  const node = list.indexOf.get(word);
+  return node === undefined ? [] : edgesFrom(graphFrom(list, node), node, moves);
+}
 
 /**
  * The graph of a word list with the edges out of one word alone, found by comparing its row of tokens with every other:

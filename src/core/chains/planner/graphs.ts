@@ -10,7 +10,11 @@ const EVERY_WORD: Familiarity = 4;
 const newByKey = () => new Map();
 
 /** The words of a list down to a familiarity, numbered at the first call: for whoever asks for the steps of a few words. */
-export function tokenisedWords(lexicon: Lexicon, by: StepUnits, leastFamiliar: Familiarity): TokenisedWords {
+export function tokenisedWords(
+  lexicon: Lexicon,
+  by: StepUnits = "graphemes",
+  leastFamiliar: Familiarity = EVERY_WORD,
+): TokenisedWords {
   return getOrMake(getOrMake(LISTS, lexicon, newByKey), `${by} ${leastFamiliar}`, () => {
     const words =
       leastFamiliar === EVERY_WORD
