@@ -77,6 +77,20 @@ function factsOf(unit: string): UnitFacts {
   return facts;
 }
 
+/** What stands between two units of a line, as the codes of characters. */
+const [DOT, SLASH, COLON] = [0x2e, 0x2f, 0x3a] as const;
+
+/** Facts of units of one letter, by its code: more than half of all are. */
+const FACTS_OF_LETTER: UnitFacts[] = [];
+
+/** Facts of a unit that stands in a line from one place up to another. */
+function factsBetween(line: string, from: number, to: number): UnitFacts {
+  if (to - from !== 1) return factsOf(line.slice(from, to));
+  const code = line.charCodeAt(from);
+  FACTS_OF_LETTER[code] ??= factsOf(line.slice(from, to));
+  return FACTS_OF_LETTER[code];
+}
+
 /** Rebuilds a segmentation from `writeReading`'s line. @throws Error when letters and graphemes do not add up. */
 export function readReading(word: string, line: string): Segmentation {
   const space = line.indexOf(" ");
@@ -107,18 +121,21 @@ export function writeCompactReading({ units, seam, joints = [] }: Segmentation):
 export function readCompactReading(word: string, line: string): Segmentation {
   const facts: UnitFacts[] = [];
   let unitAtSeam: number | undefined;
-  const unitsAtJoints: number[] = [];
+  let unitsAtJoints: number[] | undefined;
   let from = 0;
   for (let at = 0; at <= line.length; at++) {
-    const mark = line[at];
-    if (mark !== undefined && mark !== "." && mark !== "/" && mark !== ":") continue;
-    facts.push(factsOf(line.slice(from, at)));
+    const mark = at < line.length ? line.charCodeAt(at) : DOT;
+    if (mark !== DOT && mark !== SLASH && mark !== COLON) continue;
+    facts.push(factsBetween(line, from, at));
     from = at + 1;
-    if (mark === "/") unitAtSeam = facts.length;
-    if (mark === ":") unitsAtJoints.push(facts.length);
+    if (mark === SLASH) unitAtSeam = facts.length;
+    if (mark === COLON) {
+      unitsAtJoints ??= [];
+      unitsAtJoints.push(facts.length);
+    }
   }
   const reading = layOut(word, facts, unitAtSeam);
-  if (unitsAtJoints.length === 0) return reading;
+  if (!unitsAtJoints) return reading;
   return { ...reading, joints: unitsAtJoints.map((k) => reading.units[k]?.letters[0] as number) };
 }
 
@@ -153,7 +170,7 @@ function layOut(word: string, facts: readonly UnitFacts[], unitAtSeam: number | 
     const written = facts.map(({ grapheme, phonemes }) => `${grapheme}=${phonemes.join("+")}`).join(".");
     throw new Error(`"${word}" does not add up from ${written}`);
   }
-  return { word, units, ...(seam !== undefined && { seam }), cost: 0 };
+  return seam === undefined ? { word, units, cost: 0 } : { word, units, seam, cost: 0 };
 }
 
 const LIST_OF_MARK = new Map(KEPT_OUT_LIST_IDS.map((id) => [KEPT_OUT_LISTS[id].mark as string, id]));
@@ -188,9 +205,13 @@ class ListedWord implements LexiconWord {
   }
 
   get readings(): LexiconWord["readings"] {
-    this.#readings ??= this.#line
-      .split(";")
-      .map((reading) => readCompactReading(this.word, reading)) as unknown as LexiconWord["readings"];
+    if (!this.#readings) {
+      const [line, word] = [this.#line, this.word];
+      // Most have one, for which no list of lines need be made.
+      this.#readings = line.includes(";")
+        ? (line.split(";").map((reading) => readCompactReading(word, reading)) as [Segmentation, ...Segmentation[]])
+        : [readCompactReading(word, line)];
+    }
     return this.#readings;
   }
 
