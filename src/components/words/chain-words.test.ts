@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { type ChainRequest, planChain, SEQUENCES, type Sequence, taughtAt } from "../../core/index.ts";
 import type { NoChainReason, RelaxationKind, WordFlag } from "../../core/light.ts";
-import { flagWords, noChainWords, relaxationWords } from "./chain-words.ts";
+import { aimsWords, flagWords, noChainWords, relaxationWords } from "./chain-words.ts";
 
 const SHORT = SEQUENCES[0] as Sequence;
 
@@ -79,4 +79,18 @@ it.each<[WordFlag, string]>([
   [{ code: "nonsense" }, "nonsense word"],
 ])("to know of a word, %j: %s", (flag, says) => {
   expect(flagWords(flag)).toBe(says);
+});
+
+describe("what a chain's words are counted for", () => {
+  const aims = ["sh=ʃ", "ch=tʃ"];
+
+  it("names the aims, and those that no word has beside others that some have", () => {
+    expect(aimsWords(aims, [])).toBe("with sh, ch");
+    expect(aimsWords(aims, ["ch=tʃ"])).toBe("with sh, ch; none with ch");
+  });
+
+  it("does not say twice that no word has any", () => {
+    expect(aimsWords(aims, aims)).toBe("with sh, ch");
+    expect(aimsWords(["sh=ʃ"], ["sh=ʃ"])).toBe("with sh");
+  });
 });

@@ -155,3 +155,10 @@ export function flagWords(flag: WordFlag): string {
       return "nonsense word";
   }
 }
+
+/** What words of a chain are counted for, and what none of them has; of a count of 0 that need not be said. */
+export function aimsWords(focus: readonly string[], unmet: readonly string[]): string {
+  const names = (ids: readonly string[]) => ids.map(gpcLetters).join(", ");
+  const isPartlyMet = unmet.length > 0 && unmet.length < focus.length;
+  return `with ${names(focus)}${isPartlyMet ? `; none with ${names(unmet)}` : ""}`;
+}

@@ -1,3 +1,4 @@
+import { aimsWords } from "../../components/words/chain-words.ts";
 import { POSITION_NAME } from "../../components/words/position-name.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import {
@@ -47,11 +48,7 @@ export const ReportBar = separatelyHydrated(function ReportBar({ report, focus, 
       {focus.length > 0 && (
         <Figure
           value={`${report.focusChances} ${report.focusChances === 1 ? "word" : "words"}`}
-          label={
-            report.unmet.length > 0
-              ? `with ${focus.map(gpcLetters).join(", ")}; none with ${report.unmet.map(gpcLetters).join(", ")}`
-              : `with ${focus.map(gpcLetters).join(", ")}`
-          }
+          label={aimsWords(focus, report.unmet)}
         />
       )}
       {report.contrasts.map((contrast) => (
