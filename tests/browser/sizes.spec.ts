@@ -329,6 +329,21 @@ test("on a phone every screen is a press away", async ({ page, server }) => {
   }
 });
 
+test("what is pressed in a learner's packs stands within their card on every size", async ({ page, server }) => {
+  const { group } = await makeFull(page, server);
+  await page.goto(`${server.address}/packs?group=${group}`);
+  await alive(page);
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height });
+    const beyond = await page.getByRole("button", { name: "Go through" }).evaluateAll((buttons) => {
+      const rightOf = (element: Element | null | undefined) => element?.getBoundingClientRect().right ?? Number.NaN;
+      return buttons.map((button) => rightOf(button) - rightOf(button.parentElement?.parentElement));
+    });
+    expect(beyond.length).toBeGreaterThan(0);
+    expect(Math.max(...beyond), `${width} wide`).toBeLessThan(0);
+  }
+});
+
 test("nothing made yet: the screens of a new installation fit as well", async ({ page }) => {
   const empty = new Server(await freePort(), { demo: false });
   await empty.start();

@@ -47,7 +47,7 @@ export default function Packs({ group, packs, mastery }: Props) {
           className="mt-4 rounded-xl border border-rule bg-sheet"
         >
           <h2 className="border-b border-hairline px-4 py-2 text-lg font-bold">{one.learner.nickname}</h2>
-          <div className="grid grid-cols-2">
+          <div className="grid sm:grid-cols-2">
             {(["sounds", "words"] as const).map((kind) => (
               <PackOf
                 key={kind}
@@ -79,7 +79,7 @@ function PackOf(props: {
   const known = pack.resting.length + pack.due.length;
   const empty = pack.pack.length + pack.due.length === 0;
   return (
-    <div className="flex flex-col gap-2 px-4 py-3 even:border-l even:border-hairline">
+    <div className="flex flex-col gap-2 border-hairline px-4 py-3 max-sm:even:border-t sm:even:border-l">
       <div className="flex items-center justify-between gap-3">
         <h3 className="font-semibold">{KIND_NAME[kind]}</h3>
         <button
