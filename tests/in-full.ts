@@ -1,5 +1,5 @@
 /**
- * `npm test` has ten minutes on two processors: where many cases are gone through, it takes every so many of them.
+ * `npm test` has ten minutes on two processors: where many cases are gone through, it takes some of them.
  * `npm run stress` goes through all (ZIP_STEP_IN_FULL=1).
  */
 const IN_FULL = process.env["ZIP_STEP_IN_FULL"] === "1";

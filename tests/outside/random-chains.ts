@@ -16,7 +16,7 @@ import { listings, rawSteps } from "./raw-dictionary.ts";
  * the raw dictionary, letters as letters; neither our segmentations nor our step check are asked. In two files, so that
  * two processors share them.
  */
-export const REQUESTS = inFull(180, 600);
+export const REQUESTS = inFull(100, 600);
 const lexicon = shippedLexicon();
 const sets = new Map<string, ChainRequest["taught"]>();
 

@@ -5,6 +5,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import type { SchoolSettings } from "../../src/core/index.ts";
 import { database } from "../../src/server/db/application-database.ts";
 import type { Plan } from "../../src/server/plans/plans.ts";
+import { inFull } from "../in-full.ts";
 import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
@@ -69,7 +70,7 @@ describe("clients that do things at the same moment", () => {
           await compare(lesson);
         }
       }),
-      { seed: 13, numRuns: 12 },
+      { seed: 13, numRuns: inFull(6, 24) },
     );
   });
 });

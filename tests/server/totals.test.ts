@@ -3,6 +3,7 @@ import { eq, sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { OUTCOMES, seededRandom } from "../../src/core/index.ts";
 import type { GroupId, LearnerId } from "../../src/schemas/ids.ts";
+import { inFull } from "../in-full.ts";
 import { freshDatabase } from "./fresh-database.ts";
 import { send } from "./send.ts";
 
@@ -62,7 +63,7 @@ const allDisagreements = async (learners: readonly { id: LearnerId }[]) => {
 
 beforeAll(async () => {
   group = await newGroup("Dunes", ["Gull", "Skua", "Tern"]);
-  await markAtRandom(await lessonOf(group.id), group.learners, 160, 18);
+  await markAtRandom(await lessonOf(group.id), group.learners, inFull(80, 160), 18);
 });
 
 describe("totals", () => {
@@ -176,7 +177,7 @@ describe("what counts, by the school's rule", () => {
     const after = await counted();
     expect(after.responseCount).toBe(before.responseCount);
     expect(after.chances).toBeLessThan(before.chances);
-    await markAtRandom(await longLesson(), skerry.learners, 60, 8, LONG.length);
+    await markAtRandom(await longLesson(), skerry.learners, inFull(25, 60), 8, LONG.length);
     expect(await allDisagreements(skerry.learners)).toEqual([]);
     expect(await counted("&from=2020-01-01&to=2030-01-01")).toEqual(await counted());
   });

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { some } from "../../../tests/in-full.ts";
 import asset from "../../data/lexicon/lexicon.json";
 import { derivationOf } from "../lexicon/affixes.ts";
 import { type LexiconAsset, parseLexicon } from "../lexicon/asset.ts";
@@ -122,7 +123,7 @@ describe("checkDecodable", () => {
 describe("shipped sequences", () => {
   it.each(SEQUENCES.map((s) => [s.id, s] as const))("%s: what is decodable stays decodable", (_, whole) => {
     let before = new Set<string>();
-    for (const step of whole.steps) {
+    for (const step of [...some(whole.steps, 3), ...whole.steps.slice(-1)]) {
       const now = new Set(decodableWords(taughtAt(whole, step.number)).map(({ word }) => word));
       expect(
         [...before].filter((word) => !now.has(word)),
