@@ -99,6 +99,8 @@ export default defineConfig({
       // Every script is a file of ours, none stands in a page.
       assetsInlineLimit: 0,
       target: "es2022",
+      // It would compress every script once more, to print how long it is.
+      reportCompressedSize: false,
       // React's own functions stand by themselves, not all within another that is read twice: once while the script is
       // fetched, and once more on the page's thread when it is called.
       commonjsOptions: { strictRequires: "auto" },
