@@ -3,6 +3,7 @@ import { createServer, type Server as HttpServer } from "node:http";
 import type { AddressInfo } from "node:net";
 import { chromium, type Page } from "@playwright/test";
 import { chromiumPath } from "../../scripts/lib/chromium.mjs";
+import { inFull } from "../in-full.ts";
 import { expect, type Server, test } from "./server.ts";
 
 /** A page on the internet, and what it can do to us. */
@@ -108,12 +109,7 @@ const framedText = async (page: Page): Promise<string> =>
     ?.evaluate(() => document.body?.innerText ?? "")
     .catch(() => "")) ?? "";
 
-test("every screen comes with its policy, and keeps to it", async ({ page, server }) => {
-  const complaints: string[] = [];
-  page.on("console", (message) => {
-    if (message.type() === "error") complaints.push(`${page.url()}: ${message.text()}`);
-  });
-  page.on("pageerror", (error) => complaints.push(`${page.url()}: ${error.message}`));
+test("every screen comes with its policy", async ({ server }) => {
   for (const path of [
     "/",
     "/bench",
@@ -127,13 +123,12 @@ test("every screen comes with its policy, and keeps to it", async ({ page, serve
     "/backups",
     "/week",
   ]) {
-    const answer = await page.goto(`${server.address}${path}`);
-    const policy = answer?.headers()["content-security-policy"] ?? "";
+    const answer = await fetch(`${server.address}${path}`);
+    const policy = answer.headers.get("content-security-policy") ?? "";
+    await answer.text();
     expect(policy, path).toContain("frame-ancestors 'none'");
     expect(/script-src[^;]*/.exec(policy)?.[0], path).not.toMatch(/unsafe|data:|http/);
-    await page.waitForLoadState("load");
   }
-  expect(complaints).toEqual([]);
 });
 
 test("a screen names the scripts of its own part, and fetches each of them once", async ({ page, server }) => {
@@ -164,8 +159,10 @@ test("an address that means nothing is answered in words, drawn as every screen,
     .filter((path) => path !== "/404" && path !== "/500");
   expect(screens.length).toBeGreaterThan(20);
   const NOBODY = "00000000-0000-4000-8000-000000000000";
-  for (const screen of screens)
-    for (const wrong of ["x", NOBODY, "%00", "%ED%A0%80", "'", "[id]"]) {
+  const wrongs = ["x", NOBODY, "%00", "%ED%A0%80", "'", "[id]"];
+  // Those that one screen is not asked with, the next one is.
+  for (const [k, screen] of screens.entries())
+    for (const wrong of wrongs.filter((_, n) => (n + k) % inFull(3, 1) === 0)) {
       const names = ["group", "learner", "set", "chain", "words", "way", "from", "for", "template", "sheet", "copies"];
       const path = `${screen.replace("[id]", wrong)}?${names.map((name) => `${name}=${wrong}`).join("&")}`;
       const answer = await fetch(`${server.address}${path}`, { redirect: "manual" });

@@ -9,7 +9,7 @@ export const PLANTED_FOLDER = "ZIP_STEP_TEST_PLANTED";
 
 /**
  * Tests get a server with the demo planted, one for each worker, and a page in which nothing is remembered of the tests
- * before.
+ * before. None passes in which a script of a page fails, or does what the page's policy forbids.
  *
  * The pages of a worker are in one context, and in one process of Chromium (`--process-per-site`) that a page without a
  * script keeps: it is not started anew for each test, and has the scripts compiled. So the same 14 tests took 154 s of
@@ -30,10 +30,18 @@ export const test = base.extend<object, { server: Server; oneContext: BrowserCon
   context: async ({ oneContext }, use) => {
     const [kept] = oneContext.pages() as [Page];
     const origins = new Set<string>();
-    const note = (page: Page) => page.on("framenavigated", (frame) => origins.add(new URL(frame.url()).origin));
+    const complaints: string[] = [];
+    const note = (page: Page) => {
+      page.on("framenavigated", (frame) => origins.add(new URL(frame.url()).origin));
+      page.on("pageerror", (error) => complaints.push(`${page.url()}: ${error.message}`));
+      page.on("console", (message) => {
+        if (isBreach(message.text())) complaints.push(`${page.url()}: ${message.text()}`);
+      });
+    };
     oneContext.on("page", note);
     await use(oneContext);
     oneContext.off("page", note);
+    expect(complaints, "no script fails, and every screen keeps to its policy").toEqual([]);
     for (const page of oneContext.pages()) if (page !== kept) await page.close();
     await oneContext.unrouteAll();
     await oneContext.clearCookies();
@@ -54,6 +62,9 @@ export const test = base.extend<object, { server: Server; oneContext: BrowserCon
     { scope: "worker" },
   ],
 });
+
+/** A page of ours does what its policy forbids; not: another's page would frame one of ours. */
+const isBreach = (said: string) => said.includes("Content Security Policy") && !said.startsWith("Framing ");
 
 /** What a context would keep for all tests after one. */
 function refuseWhatStays(context: BrowserContext): void {

@@ -2,6 +2,7 @@ import { spawn } from "node:child_process";
 import { readdirSync, readFileSync, rmSync } from "node:fs";
 import { networkInterfaces } from "node:os";
 import { join } from "node:path";
+import { groupNamed } from "./made.ts";
 import { alive, expect, freePort, runToEnd, test } from "./server.ts";
 
 test("a second process on the same folder is refused with a clear line", async ({ server }) => {
@@ -95,22 +96,25 @@ test("nothing is fetched from outside, and no script holds the word list: worker
   expect(asked.filter((url) => /\/lexicon[^/]*\.json$/.test(url)).length).toBeGreaterThan(0);
 });
 
-test("a word list that does not come is said, and asked for again with the next question", async ({ page, server }) => {
-  await page.context().route(/\/lexicon[^/]*\.json$/, (route) => route.abort());
-  const groups = (await (await page.request.get(`${server.address}/api/groups`)).json()) as {
-    id: string;
-    name: string;
-  }[];
-  const plovers = groups.find(({ name }) => name === "Plovers");
-  await page.goto(`${server.address}/bench?group=${plovers?.id}&start=empty`);
+test("a word list that does not come is said, and asked for again with the next question", async ({
+  browser,
+  server,
+}) => {
+  // What fails here is meant to: not in the context in which nothing may.
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await context.route(/\/lexicon[^/]*\.json$/, (route) => route.abort());
+  const { id } = await groupNamed(page, server, "Plovers");
+  await page.goto(`${server.address}/bench?group=${id}&start=empty`);
   await alive(page);
   await page.getByRole("button", { name: "Make a chain" }).click();
   // Other questions of the page fail as well, perhaps sooner: this one must have failed before it is asked again.
   await expect(page.getByRole("button", { name: "Stop", exact: true })).toBeHidden();
   await expect(page.getByText("Looking failed.")).toBeVisible();
-  await page.context().unroute(/\/lexicon[^/]*\.json$/);
+  await context.unroute(/\/lexicon[^/]*\.json$/);
   await page.getByRole("button", { name: "Make a chain" }).click();
   await expect(page.locator("ol[aria-label=Chain] [data-word]").nth(3)).toBeVisible();
+  await context.close();
 });
 
 test("addresses that screens once had lead to where they are now, with what was asked", async ({ page, server }) => {
