@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
-import { alive, expect, follow, type Server, shownDisplay, test } from "./server.ts";
+import { groupNamed } from "./made.ts";
+import { alive, expect, follow, shownDisplay, test } from "./server.ts";
 
 /** A page that is left, or loaded again, before the server has answered: nothing that was changed on it is lost. */
 
@@ -10,16 +11,8 @@ async function away(page: Page): Promise<() => Promise<void>> {
   return () => page.unroute("**/api/**");
 }
 
-async function plovers(page: Page, server: Server): Promise<string> {
-  const groups = (await (await page.request.get(`${server.address}/api/groups`)).json()) as {
-    id: string;
-    name: string;
-  }[];
-  return groups.find(({ name }) => name === "Plovers")?.id ?? "";
-}
-
 test("a plan: said, sent again by itself, and taken up by the page that is loaded next", async ({ page, server }) => {
-  const id = await plovers(page, server);
+  const id = (await groupNamed(page, server, "Plovers")).id;
   const kept = async () =>
     ((await (await page.request.get(`${server.address}/api/groups/${id}/plan`)).json()) as { minutes: number }).minutes;
   const minutes = page.getByLabel("Time there is");
@@ -40,7 +33,7 @@ test("a plan: said, sent again by itself, and taken up by the page that is loade
 });
 
 test("on the way back a page is as it is now, whatever the browser had kept of it", async ({ page, server }) => {
-  const id = await plovers(page, server);
+  const id = (await groupNamed(page, server, "Plovers")).id;
   const ng = page.getByRole("button", { name: /^ng as in ring/ });
   await page.goto(`${server.address}/groups/${id}`);
   await alive(page);
@@ -63,7 +56,7 @@ test("on the way back a page is as it is now, whatever the browser had kept of i
 });
 
 test("hand-ticks and the school's choices", async ({ page, server }) => {
-  const id = await plovers(page, server);
+  const id = (await groupNamed(page, server, "Plovers")).id;
   await page.goto(`${server.address}/groups/${id}`);
   await alive(page);
   const ng = page.getByRole("button", { name: /^ng as in ring/ });

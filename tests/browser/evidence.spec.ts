@@ -1,11 +1,11 @@
+import { groupNamed, groupsNow } from "./made.ts";
 import { alive, expect, test } from "./server.ts";
 
 test("Evidence says in sentences what the records show; the matrix has the same figures, each opens its answers", async ({
   page,
   server,
 }) => {
-  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
-  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  const group = await groupNamed(page, server, "Plovers");
   const report = await (await page.request.get(`${server.address}/api/evidence?groupId=${group.id}`)).json();
   await page.goto(`${server.address}/evidence?group=${group.id}`);
   await alive(page);
@@ -49,8 +49,7 @@ test("a learner's evidence says where they stand along the order, and goes on on
   page,
   server,
 }) => {
-  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
-  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  const group = await groupNamed(page, server, "Plovers");
   await page.goto(`${server.address}/evidence?group=${group.id}&learner=${group.learners[0].id}`);
   await alive(page);
   const order = page.getByRole("region", { name: "Along the order" });
@@ -75,8 +74,7 @@ test("change over time: a dot a lesson, one sound by itself, and the same as a t
   page,
   server,
 }) => {
-  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
-  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  const group = await groupNamed(page, server, "Plovers");
   await page.goto(`${server.address}/evidence?group=${group.id}`);
   await alive(page);
   const change = page.getByRole("region", { name: "Change over time" });
@@ -104,5 +102,5 @@ test("change over time: a dot a lesson, one sound by itself, and the same as a t
   await expect(page.locator("[data-part=next]")).toContainText("e read as short i");
   expect((await page.request.get(`${server.address}/print/group?group=nobody`)).status()).toBe(404);
   await page.goto(`${server.address}/print/room`);
-  for (const { name } of groups) await expect(page.getByRole("heading", { name })).toBeVisible();
+  for (const { name } of await groupsNow(page, server)) await expect(page.getByRole("heading", { name })).toBeVisible();
 });

@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { groupNamed, post } from "./made.ts";
 import { alive, expect, type Server } from "./server.ts";
 
 /** What the lesson tests have in common: a plan drafted, a chain opened in Teach, what stands on the screen. */
@@ -9,12 +10,8 @@ export const chip = (page: Page, learner: string) => page.locator(`[data-learner
 
 /** Takes out whatever other tests, or the opening of the screen, put into the lesson of the demo's first group. */
 export async function emptyPlan(page: Page, server: Server): Promise<void> {
-  const groups = (await (await page.request.get(`${server.address}/api/groups`)).json()) as {
-    id: string;
-    name: string;
-  }[];
-  const plovers = groups.find(({ name }) => name === "Plovers");
-  await page.request.put(`${server.address}/api/groups/${plovers?.id}/plan`, { data: { minutes: 20, activities: [] } });
+  const { id } = await groupNamed(page, server, "Plovers");
+  await page.request.put(`${server.address}/api/groups/${id}/plan`, { data: { minutes: 20, activities: [] } });
 }
 
 export async function draftedPlan(page: Page, server: Server, minutes: string): Promise<void> {
@@ -37,12 +34,13 @@ export async function draftedPlan(page: Page, server: Server, minutes: string): 
   await expect(chain).toBeVisible();
 }
 
-/** Opens a chain of these words in Teach. */
+/** Opens a chain of these words in Teach, for the demo's first group. */
 export async function teachChain(page: Page, server: Server, words: string): Promise<void> {
-  await page.goto(`${server.address}/bench?words=${words}`);
-  await alive(page);
-  await page.getByRole("button", { name: "Teach" }).click();
-  await page.waitForURL(/\/teach\//);
+  const { id: groupId } = await groupNamed(page, server, "Plovers");
+  const aim = { focus: [], contrasts: [] };
+  const chain = await post(page, server, "/api/chains", { groupId, words: words.split("."), aim });
+  const session = await post(page, server, "/api/sessions", { chainId: chain.id });
+  await page.goto(`${server.address}/teach/${session.id}`);
   await alive(page);
 }
 

@@ -5,29 +5,31 @@ import { alive, expect, test } from "./server.ts";
 /** A whole lesson in front of children: from the plan, by keyboard and touch, after a crash. */
 
 /** Where the lesson stands: which activity, of what kind, which item, which stage of it. */
-const placeNow = (page: Page) =>
-  stage(page).evaluate(({ dataset }) => ({
-    activity: dataset["activity"],
-    kind: dataset["contentKind"],
-    place: dataset["place"],
-    stage: dataset["stage"],
-  }));
+interface Place {
+  readonly activity: string | undefined;
+  readonly kind: string | undefined;
+  readonly place: string | undefined;
+  readonly stage: string | undefined;
+}
 
-/** Waits, in the page, until the lesson stands elsewhere. @returns whether it did in time, in milliseconds */
-const movesFrom = (page: Page, from: Awaited<ReturnType<typeof placeNow>>, timeout: number): Promise<boolean> =>
-  page
-    .waitForFunction(
-      ({ activity, place, stage }) => {
-        const now = document.querySelector<HTMLElement>("[data-place]")?.dataset;
-        return now && (now["activity"] !== activity || now["place"] !== place || now["stage"] !== stage);
-      },
-      from,
-      { timeout },
-    )
-    .then(
-      () => true,
-      () => false,
-    );
+/** Waits, in the page, until the lesson stands elsewhere. @returns where; undefined when it did not in time, in milliseconds */
+const placeAfter = (page: Page, from: Place | undefined, timeout: number): Promise<Place | undefined> =>
+  page.evaluate(
+    ({ from, timeout }) =>
+      new Promise<Place | undefined>((resolve) => {
+        const end = performance.now() + timeout;
+        const look = () => {
+          const shown = document.querySelector<HTMLElement>("[data-place]");
+          const { activity, contentKind: kind, place, stage } = shown?.dataset ?? {};
+          if (shown && (activity !== from?.activity || place !== from?.place || stage !== from?.stage)) {
+            resolve({ activity, kind, place, stage });
+          } else if (performance.now() > end) resolve(undefined);
+          else requestAnimationFrame(look);
+        };
+        look();
+      }),
+    { from, timeout },
+  );
 
 test("a whole lesson by keyboard: every activity, every moment, marks, the place after a crash, the end", async ({
   page,
@@ -45,8 +47,8 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
   const seen: string[] = [];
   let marked = 0;
   let crashed = false;
+  let now = (await placeAfter(page, undefined, 60_000)) as Place;
   for (let press = 0; press < 400; press++) {
-    const now = await placeNow(page);
     if (seen.length <= Number(now.activity)) {
       seen.push(now.kind ?? "");
       // One mark in each activity where something is marked.
@@ -65,13 +67,15 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
       await server.start();
       await page.reload();
       await alive(page);
-      expect(await placeNow(page)).toMatchObject({ kind: "read-chain", place: "3" });
+      now = (await placeAfter(page, undefined, 60_000)) as Place;
+      expect(now).toMatchObject({ kind: "read-chain", place: "3" });
     }
-    const from = await placeNow(page);
     await page.keyboard.press(now.kind === "build-chain" ? "ArrowRight" : " ");
     // The word is seen at once, what tells of it a frame later; at the end of the lesson nothing moves.
     const isLast = Number(now.activity) === planned.length - 1;
-    if (!(await movesFrom(page, from, isLast ? 2_000 : 60_000))) break;
+    const next = await placeAfter(page, now, isLast ? 2_000 : 60_000);
+    if (!next) break;
+    now = next;
   }
   expect(seen).toEqual(planned);
   expect(marked).toBeGreaterThan(3);

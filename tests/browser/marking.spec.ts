@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
 import { faultsByAxe } from "./axe.ts";
+import { post } from "./made.ts";
 import { faultsOnScreen, SIZES } from "./measure.ts";
 import { alive, expect, type Server, shownDisplay, test } from "./server.ts";
 
@@ -7,8 +8,6 @@ import { alive, expect, type Server, shownDisplay, test } from "./server.ts";
 
 const WORDS = ["ship", "chip", "chop", "shop", "hop", "hot", "hit", "bit", "bin", "pin"];
 
-const post = async (page: Page, server: Server, path: string, data: object) =>
-  (await page.request.post(server.address + path, { data })).json();
 const stored = async (page: Page, server: Server, sessionId: string) =>
   (await (await page.request.get(`${server.address}/api/sessions/${sessionId}`)).json()).responses as {
     word: string;

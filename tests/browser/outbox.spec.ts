@@ -1,7 +1,6 @@
-import { cpSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { chip, teachChain } from "./lesson-steps.ts";
-import { alive, expect, freePort, PLANTED_FOLDER, Server, test } from "./server.ts";
+import { alive, expect, Server, test } from "./server.ts";
 
 /** Marks that the server does not have yet: on every screen, in a browser that keeps nothing, beside another folder. */
 
@@ -51,12 +50,9 @@ test("a browser that will not keep marks: said, held by the page, which is not l
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
 });
 
-test("another data folder on the same port keeps the marks of the first", async ({ page }) => {
+test("another data folder on the same port keeps the marks of the first", async ({ page, server: first }) => {
   test.slow();
-  const port = await freePort();
-  const [first, second] = [new Server(port), new Server(port, { demo: false })];
-  cpSync(process.env[PLANTED_FOLDER] as string, first.folder, { recursive: true });
-  await first.start();
+  const second = new Server(first.port, { demo: false });
   await teachChain(page, first, "ship.shop");
   const lesson = page.url();
   await noMarkArrives(page);
@@ -77,7 +73,5 @@ test("another data folder on the same port keeps the marks of the first", async 
   await page.goto(lesson);
   await alive(page);
   await expect(chip(page, "Sandpiper")).toHaveAttribute("data-mark", "right stored");
-  await first.stop();
-  first.remove();
   second.remove();
 });

@@ -1,5 +1,5 @@
-import type { Page } from "@playwright/test";
-import { alive, expect, type Server, test } from "./server.ts";
+import { groupNamed } from "./made.ts";
+import { alive, expect, test } from "./server.ts";
 
 const SHEETS = [
   "Teacher's card",
@@ -10,19 +10,6 @@ const SHEETS = [
   "Tracing sheet",
   "Record sheet",
 ];
-
-interface NamedGroup {
-  readonly id: string;
-  readonly name: string;
-  readonly learners: readonly unknown[];
-}
-
-async function groupNamed(page: Page, server: Server, name: string): Promise<NamedGroup> {
-  const groups: readonly NamedGroup[] = await (await page.request.get(`${server.address}/api/groups`)).json();
-  const found = groups.find((group) => group.name === name);
-  if (!found) throw new Error(`no group ${name}`);
-  return found;
-}
 
 test("a chain goes from the bench to paper: every sheet, the exact tiles, a box a sound, a row a learner", async ({
   page,

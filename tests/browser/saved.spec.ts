@@ -1,11 +1,11 @@
+import { groupNamed } from "./made.ts";
 import { alive, expect, test } from "./server.ts";
 
 test("everything saved is in one list: found by a word, opened, renamed, copied, put away, deleted, and had back", async ({
   page,
   server,
 }) => {
-  const groups = await (await page.request.get(`${server.address}/api/groups`)).json();
-  const group = groups.find(({ name }: { name: string }) => name === "Plovers");
+  const group = await groupNamed(page, server, "Plovers");
   const body = { groupId: group.id, title: "Zigzag", words: ["zip", "zap", "zag"], aim: { focus: [], contrasts: [] } };
   const chain = await (await page.request.post(`${server.address}/api/chains`, { data: body })).json();
 
