@@ -1,11 +1,11 @@
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { brotliDecompressSync } from "node:zlib";
 import { PGlite } from "@electric-sql/pglite";
 import { drizzle } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
 import { countRows } from "../../src/server/backup/backup-file.ts";
+import { emptyFolder } from "../../src/server/db/database.ts";
 import { UNSYNCED_START } from "../../src/server/db/synced-files.ts";
 
 const MIGRATIONS = "src/server/db/migrations";
@@ -91,8 +91,7 @@ async function emptyDatabase(age: number): Promise<string> {
   const dataDir = mkdtempSync(join(tmpdir(), "zip-step-age-"));
   const older = empty.get(Math.max(...[...empty.keys()].filter((one) => one < age)));
   let loadDataDir: Blob | undefined;
-  if (older === undefined)
-    loadDataDir = new Blob([brotliDecompressSync(readFileSync("src/server/db/empty-folder.tar.br"))]);
+  if (older === undefined) loadDataDir = new Blob([emptyFolder()]);
   else cpSync(older, dataDir, { recursive: true });
   const client = await PGlite.create({ dataDir, startParams: UNSYNCED_START, ...(loadDataDir && { loadDataDir }) });
   const then = mkdtempSync(join(tmpdir(), "zip-step-migrations-"));
