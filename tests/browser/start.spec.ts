@@ -1,9 +1,15 @@
 import { spawn } from "node:child_process";
-import { readdirSync, readFileSync, rmSync } from "node:fs";
+import { cpSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { networkInterfaces } from "node:os";
 import { join } from "node:path";
 import { groupNamed } from "./made.ts";
-import { alive, expect, freePort, runToEnd, test } from "./server.ts";
+import { alive, expect, freePort, PLANTED_FOLDER, runToEnd, test } from "./server.ts";
+
+/** A data folder: making a new one takes longer than what is looked at here. */
+function copyOfDemo(folder: string): string {
+  cpSync(process.env[PLANTED_FOLDER] as string, folder, { recursive: true });
+  return folder;
+}
 
 test("a second process on the same folder is refused with a clear line", async ({ server }) => {
   const { code, output } = await runToEnd({ folder: server.folder, port: await freePort() });
@@ -21,12 +27,13 @@ test("a busy port says so and how to pick another", async ({ server }) => {
 
 test("it listens on this machine alone, however it is started, and says why", async ({ server }) => {
   const port = await freePort();
+  const folder = copyOfDemo(`${server.folder}-open`);
   const child = spawn("node", ["dist/server/entry.mjs"], {
     env: {
       ...process.env,
       HOST: "0.0.0.0",
       PORT: String(port),
-      ZIP_STEP_DATA: `${server.folder}-open`,
+      ZIP_STEP_DATA: folder,
       ZIP_STEP_WARM: "0",
     },
     stdio: ["ignore", "pipe", "pipe"],
@@ -41,12 +48,12 @@ test("it listens on this machine alone, however it is started, and says why", as
     if (!internal && family === "IPv4")
       await expect(fetch(`http://${address}:${port}/api/health`), address).rejects.toThrow();
   child.kill("SIGKILL");
-  rmSync(`${server.folder}-open`, { recursive: true, force: true });
+  rmSync(folder, { recursive: true, force: true });
 });
 
 for (const signal of ["SIGINT", "SIGKILL"] as const)
   test(`started as by npm start it gives the records back when that is ended by ${signal}`, async ({ server }) => {
-    const folder = `${server.folder}-${signal}`;
+    const folder = copyOfDemo(`${server.folder}-${signal}`);
     const port = await freePort();
     const begin = "import('./scripts/lib/serve-in-child.mjs').then(({ serveInChild }) => serveInChild())";
     const child = spawn("node", ["-e", begin], {
