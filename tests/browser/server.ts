@@ -41,13 +41,14 @@ export const test = base.extend<object, { server: Server; oneContext: BrowserCon
     oneContext.on("page", note);
     await use(oneContext);
     oneContext.off("page", note);
-    expect(complaints, "no script fails, and every screen keeps to its policy").toEqual([]);
     for (const page of oneContext.pages()) if (page !== kept) await page.close();
     await oneContext.unrouteAll();
     await oneContext.clearCookies();
     const session = await oneContext.newCDPSession(kept);
     for (const origin of origins) await session.send("Storage.clearDataForOrigin", { origin, storageTypes: "all" });
     await session.detach();
+    // Last: the tests after it find nothing of this one.
+    expect(complaints, "no script fails, and every screen keeps to its policy").toEqual([]);
   },
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright asks for a destructured first argument
