@@ -254,6 +254,22 @@ describe("a look at some days, or at one place", () => {
     expect(found.map(({ at }: { at: string }) => at.slice(0, 10))).toEqual(["2026-11-09"]);
   });
 
+  it("tells of change from lesson to lesson, the oldest first, in whichever group each was taught", async () => {
+    const pointsOf = async (groupId: string) =>
+      (await send("GET /api/evidence/change", { query: `groupId=${groupId}` })).body.points as { day: string }[];
+    const days = ["2026-11-02", "2026-11-09", "2026-11-16"];
+    const before = await pointsOf(dated.id);
+    expect(before.map(({ day }) => day)).toEqual(days);
+    const other = await newGroup("Stacks", ["Kittiwake"]);
+    expect(await pointsOf(other.id)).toEqual([]);
+    const id = dated.learners[0]?.id as string;
+    await send("PATCH /api/learners/:learnerId", { id, body: { groupId: other.id } });
+    expect(await pointsOf(other.id)).toEqual(before);
+    expect(await pointsOf(dated.id)).toEqual([]);
+    await send("PATCH /api/learners/:learnerId", { id, body: { groupId: dated.id } });
+    expect(await pointsOf(dated.id)).toEqual(before);
+  });
+
   it.each(["from=yesterday", "to=2026-02-30", "from=0001-01-01", "position=nowhere"])(
     "refuses %s in words",
     async (query) => {

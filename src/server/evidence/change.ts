@@ -86,14 +86,20 @@ async function answersAlike(db: Queryable, query: ChangeQuery): Promise<AnswersA
     isNull(learners.eraseAt),
     learnerId && eq(learners.id, learnerId),
   );
-  // Lessons wherever they were taught: records are the learner's.
-  const lessons = await db
-    .selectDistinct({ id: sessions.id, startedAt: sessions.startedAt })
+  // Lessons wherever they were taught: records are the learner's. Each is taken once before its day is looked up: thirty
+  // learners have been in it.
+  const met = db
+    .selectDistinct({ id: lessonTotals.sessionId })
     .from(lessonTotals)
-    .innerJoin(sessions, eq(sessions.id, lessonTotals.sessionId))
     .innerJoin(learners, eq(learners.id, lessonTotals.learnerId))
     .innerJoin(memberships, eq(memberships.learnerId, learners.id))
-    .where(and(isOfThem, eq(lessonTotals.way, way), gt(lessonTotals.count, 0), aroundDays(query, sessions.startedAt)))
+    .where(and(isOfThem, eq(lessonTotals.way, way), gt(lessonTotals.count, 0)))
+    .as("met");
+  const lessons = await db
+    .select({ id: sessions.id })
+    .from(met)
+    .innerJoin(sessions, eq(sessions.id, met.id))
+    .where(aroundDays(query, sessions.startedAt))
     .orderBy(desc(sessions.startedAt))
     .limit(MOST_LESSONS);
   if (lessons.length === 0) return [];
