@@ -1,4 +1,4 @@
-import { PGlite } from "@electric-sql/pglite";
+import { PGlite, protocol } from "@electric-sql/pglite";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { askInOne } from "./ask-in-one.ts";
 import { emptyFolder } from "./database.ts";
@@ -104,6 +104,12 @@ describe("questions sent in one piece", () => {
           }),
         ).rejects.toMatchObject({ code: "23502" });
     expect(await ask("select id from birds order by id")).toMatchObject({ rows: [{ id: 1 }, { id: 2 }, { id: 3 }] });
+  });
+
+  it("are not held for ended because a plain text before them was", async () => {
+    await client.execProtocolStream(protocol.serialize.query("select 1"), {});
+    expect(await ask("select nowhere from birds")).toMatchObject({ code: "42703" });
+    expect(await ask("select id from birds where id = 1")).toMatchObject({ rows: [{ id: 1 }] });
   });
 
   it("with a parameter that cannot be written are given up, and can be asked again", async () => {

@@ -61,6 +61,7 @@ export function askInOne(client: PGlite): void {
   client.execProtocolStream = async (sent, options) => {
     if (sent[0] === PARSE) {
       asked = { text: Buffer.from(sent.buffer, sent.byteOffset, sent.byteLength).toString("latin1"), held: [sent] };
+      hasEnded = false;
       return NOTHING;
     }
     if (sent[0] === SYNC && hasEnded) {
