@@ -24,10 +24,13 @@ removeEmpties();
 /** All that goes through fewer cases in `npm test`. */
 const shortened = ["src", "tests"]
   .flatMap((top) => readdirSync(top, { recursive: true, encoding: "utf8" }).map((file) => join(top, file)))
-  .filter((file) => file.endsWith(".test.ts") && !file.startsWith(join("tests", "outside")))
+  .filter((file) => /\.(test|spec)\.ts$/.test(file) && !file.startsWith(join("tests", "outside")))
   .filter((file) => /in-full|ZIP_STEP_ROUNDS/.test(readFileSync(file, "utf8")));
-const { status } = spawnSync("npx", ["vitest", "run", "tests/outside", ...shortened], {
-  stdio: "inherit",
-  env: { ...process.env, ZIP_STEP_ROUNDS: String(powerCuts), ZIP_STEP_IN_FULL: "1" },
-});
-process.exit(status ?? 1);
+const isOfBrowser = (file: string) => file.endsWith(".spec.ts");
+const runners = [
+  ["vitest", "run", "tests/outside", ...shortened.filter((file) => !isOfBrowser(file))],
+  ["playwright", "test", ...shortened.filter(isOfBrowser)],
+];
+const env = { ...process.env, ZIP_STEP_ROUNDS: String(powerCuts), ZIP_STEP_IN_FULL: "1" };
+const ended = runners.map((runner) => spawnSync("npx", runner, { stdio: "inherit", env }).status ?? 1);
+process.exit(Math.max(...ended));
