@@ -69,7 +69,7 @@ test("the school's choices change what a card says", async ({ page, server }) =>
   // The files that come after have the school as it was.
   const before = await (await page.request.get(`${server.address}/api/school`)).json();
   const cardOf = async (word: string) => {
-    await page.goto(`${server.address}/bench`);
+    await page.goto(`${server.address}/bench?start=empty`);
     await alive(page);
     await page.evaluate((w) => dispatchEvent(new CustomEvent("zip-step:word-card", { detail: { word: w } })), word);
     return page.getByRole("dialog");

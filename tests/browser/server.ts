@@ -9,13 +9,21 @@ export const PLANTED_FOLDER = "ZIP_STEP_TEST_PLANTED";
 
 /**
  * Tests get a server with the demo planted, one for each worker, and a page in which nothing is remembered of the tests
- * before. None passes in which a script of a page fails, or does what the page's policy forbids.
+ * before; the groups that a test makes are taken out after it. None passes in which a script of a page fails, or does what the page's policy forbids.
  *
  * The pages of a worker are in one context, and in one process of Chromium (`--process-per-site`) that a page without a
  * script keeps: it is not started anew for each test, and has the scripts compiled. So the same 14 tests took 154 s of
  * processor in place of 165 (in turn, twice, 1 December 2026).
  */
-export const test = base.extend<object, { server: Server; oneContext: BrowserContext }>({
+export const test = base.extend<{ groupsTakenOut: undefined }, { server: Server; oneContext: BrowserContext }>({
+  groupsTakenOut: [
+    async ({ server }, use) => {
+      const before = new Set((await groupsOf(server)).map(({ id }) => id));
+      await use(undefined);
+      for (const { id } of await groupsOf(server)) if (!before.has(id)) await takeOut(server, id);
+    },
+    { auto: true },
+  ],
   oneContext: [
     async ({ browser, server }, use) => {
       const context = await browser.newContext({ viewport: config.use?.viewport });
@@ -63,6 +71,15 @@ export const test = base.extend<object, { server: Server; oneContext: BrowserCon
     { scope: "worker" },
   ],
 });
+
+async function takeOut({ address }: Server, groupId: string): Promise<void> {
+  const headers = { "content-type": "application/json" };
+  const { ok, status } = await fetch(`${address}/api/groups/${groupId}`, { method: "DELETE", headers });
+  if (!ok) throw new Error(`a group stays: the server answered ${status}`);
+}
+
+const groupsOf = async ({ address }: Server): Promise<readonly { readonly id: string }[]> =>
+  (await fetch(`${address}/api/groups`)).json();
 
 /** A page of ours does what its policy forbids; not: another's page would frame one of ours. */
 const isBreach = (said: string) => said.includes("Content Security Policy") && !said.startsWith("Framing ");
