@@ -1,12 +1,51 @@
+import { lookOver } from "./look-over.ts";
+import { THIRTY_NAMES } from "./made.ts";
 import { alive, expect, freePort, Server, test } from "./server.ts";
 
-test("a new installation: four choices lead to the first chain; what cannot be taken is said, and nothing is lost", async ({
-  page,
-}) => {
-  const server = new Server(await freePort(), { demo: false });
-  await server.start();
-  try {
-    await page.goto(server.address);
+test.describe("a new installation", () => {
+  // One for all three, begun in this order: each leaves it as it was, but for the last.
+  test.describe.configure({ mode: "serial" });
+  let installed: Server;
+  test.beforeAll(async () => {
+    installed = new Server(await freePort(), { demo: false });
+    await installed.start();
+  });
+  test.afterAll(async () => {
+    await installed.stop();
+    installed.remove();
+  });
+
+  test("nothing is made yet: its screens fit on every size", async ({ page }) => {
+    await lookOver(page, installed.address, async () => {
+      const names = page.getByRole("textbox", { name: "Learners' nicknames, one a line" });
+      await names.fill(THIRTY_NAMES.join("\n"));
+      await expect(page.getByRole("list", { name: "Words that tell" }).getByRole("button")).toHaveCount(6);
+    });
+    for (const path of ["/bench", "/families", "/plan", "/evidence", "/people"])
+      await lookOver(page, installed.address + path);
+  });
+
+  test("the demo is opened from the first screen, looked round in, and thrown away in Settings", async ({ page }) => {
+    await page.goto(installed.address);
+    await alive(page);
+    await page.getByRole("button", { name: "Open the demo" }).click();
+    await expect(page.getByRole("article", { name: "Plovers" })).toContainText("made up");
+    // A group of one's own is begun beside it, as in an empty installation.
+    await page.getByRole("link", { name: "Make my own first group" }).click();
+    await expect(page.getByRole("heading", { name: "Welcome" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Open the demo" })).toHaveCount(0);
+
+    await page.goto(`${installed.address}/settings`);
+    await alive(page);
+    await page.getByRole("button", { name: "Throw the demo away" }).click();
+    await page.getByRole("button", { name: "Throw it away" }).click();
+    await expect(page.getByRole("button", { name: "Open the demo" })).toBeVisible();
+    await page.goto(installed.address);
+    await expect(page.getByRole("heading", { name: "Welcome" })).toBeVisible();
+  });
+
+  test("four choices lead to the first chain; what cannot be taken is said, and nothing is lost", async ({ page }) => {
+    await page.goto(installed.address);
     await alive(page);
     // It says itself what it is for.
     await expect(page.getByRole("complementary", { name: "Short help" })).toHaveCount(0);
@@ -49,41 +88,12 @@ test("a new installation: four choices lead to the first chain; what cannot be t
     await page.waitForURL(/\/bench\?group=/);
     await alive(page);
     await expect(page.locator("ol[aria-label=Chain] [data-word]").nth(3)).toBeVisible();
-    const school = await (await page.request.get(`${server.address}/api/school`)).json();
+    const school = await (await page.request.get(`${installed.address}/api/school`)).json();
     expect(school.accent.accent).toBe("southern-british");
-    await page.goto(server.address);
+    await page.goto(installed.address);
     await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
     await expect(page.getByText("Waders")).toBeVisible();
-  } finally {
-    await server.stop();
-    server.remove();
-  }
-});
-
-test("the demo is opened from the first screen, looked round in, and thrown away in Settings", async ({ page }) => {
-  const server = new Server(await freePort(), { demo: false });
-  await server.start();
-  try {
-    await page.goto(server.address);
-    await alive(page);
-    await page.getByRole("button", { name: "Open the demo" }).click();
-    await expect(page.getByRole("article", { name: "Plovers" })).toContainText("made up");
-    // A group of one's own is begun beside it, as in an empty installation.
-    await page.getByRole("link", { name: "Make my own first group" }).click();
-    await expect(page.getByRole("heading", { name: "Welcome" })).toBeVisible();
-    await expect(page.getByRole("button", { name: "Open the demo" })).toHaveCount(0);
-
-    await page.goto(`${server.address}/settings`);
-    await alive(page);
-    await page.getByRole("button", { name: "Throw the demo away" }).click();
-    await page.getByRole("button", { name: "Throw it away" }).click();
-    await expect(page.getByRole("button", { name: "Open the demo" })).toBeVisible();
-    await page.goto(server.address);
-    await expect(page.getByRole("heading", { name: "Welcome" })).toBeVisible();
-  } finally {
-    await server.stop();
-    server.remove();
-  }
+  });
 });
 
 test("the short help of a screen is shut for good there, and comes back by Settings", async ({ browser, server }) => {

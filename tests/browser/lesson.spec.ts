@@ -31,7 +31,7 @@ const placeAfter = (page: Page, from: Place | undefined, timeout: number): Promi
     { from, timeout },
   );
 
-test("a whole lesson by keyboard: every activity, every moment, marks, the place after a crash, the end", async ({
+test("a whole lesson by keyboard: every activity, every moment, marks, the place and marks after a crash, the end", async ({
   page,
   server,
 }) => {
@@ -61,7 +61,10 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
     }
     if (now.kind === "read-chain" && now.place === "3" && !crashed) {
       crashed = true;
-      // The place is kept before the machine goes down; it is found again after.
+      await page.keyboard.press("2");
+      await page.keyboard.press("Enter");
+      await expect(chip(page, "Heron")).toHaveAttribute("data-mark", "right stored");
+      // The place is kept before the machine goes down; it is found again after, and the mark.
       await expect.poll(async () => (await placeOf(page)).item).toBe(3);
       await server.stop("SIGKILL");
       await server.start();
@@ -69,6 +72,7 @@ test("a whole lesson by keyboard: every activity, every moment, marks, the place
       await alive(page);
       now = (await placeAfter(page, undefined, 60_000)) as Place;
       expect(now).toMatchObject({ kind: "read-chain", place: "3" });
+      await expect(chip(page, "Heron")).toHaveAttribute("data-mark", "right stored");
     }
     await page.keyboard.press(now.kind === "build-chain" ? "ArrowRight" : " ");
     // The word is seen at once, what tells of it a frame later; at the end of the lesson nothing moves.

@@ -14,6 +14,11 @@ interface NamedLearner {
   readonly nickname: string;
 }
 
+/** As many learners as a group is made for, some with long names. */
+export const THIRTY_NAMES = Array.from({ length: 30 }, (_, k) =>
+  k % 7 === 0 ? `Oystercatcher of the Outer Bar ${k}` : `Tern ${k}`,
+);
+
 /** Asks for something new. @returns what was made */
 export const post = async (page: Page, server: Server, path: string, data: object) =>
   (await page.request.post(server.address + path, { data })).json();

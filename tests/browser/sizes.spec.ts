@@ -1,8 +1,9 @@
 import type { Locator, Page } from "@playwright/test";
 import { faultsByAxe } from "./axe.ts";
-import { post } from "./made.ts";
+import { lookOver } from "./look-over.ts";
+import { post, THIRTY_NAMES } from "./made.ts";
 import { faultsOnScreen, SIZES } from "./measure.ts";
-import { alive, expect, freePort, Server, test } from "./server.ts";
+import { alive, expect, type Server, test } from "./server.ts";
 
 /** Every screen in the hand: a laptop, a tablet lying and standing, a phone. */
 
@@ -14,7 +15,6 @@ interface Made {
   readonly session: string;
 }
 
-const NAMES = Array.from({ length: 30 }, (_, k) => (k % 7 === 0 ? `Oystercatcher of the Outer Bar ${k}` : `Tern ${k}`));
 /** With the longest word that a lesson of the two orders can hold. */
 const WORDS = ["stretched", "stretch"];
 
@@ -25,7 +25,7 @@ async function makeFull(page: Page, server: Server): Promise<Made> {
     name: "Whoever comes on the Thursdays",
     sequenceId: "phased",
     step: 86,
-    learners: NAMES,
+    learners: THIRTY_NAMES,
   });
   const chain = await post(page, server, "/api/chains", {
     groupId: group.id,
@@ -35,32 +35,6 @@ async function makeFull(page: Page, server: Server): Promise<Made> {
   await post(page, server, `/api/plans/${group.id}/activities`, { chainId: chain.id });
   const session = await post(page, server, "/api/sessions", { chainId: chain.id });
   return { group: group.id, session: session.id };
-}
-
-/**
- * Looks the page over at each size, with a checker of accessibility at the largest and the smallest; `ready` brings it into the state that is looked at. It is opened on the first size, and from
- * then on turned in the hand; what is drawn on the server is the same on all.
- */
-async function lookOver(page: Page, address: string, ready?: (width: number) => Promise<void>): Promise<void> {
-  for (const [k, [width, height]] of SIZES.entries()) {
-    await page.setViewportSize({ width, height });
-    if (k === 0) {
-      await page.goto(address);
-      await alive(page);
-    }
-    await ready?.(width);
-    if (k === 0 || k === SIZES.length - 1) {
-      // Contrast, which takes as long to look at as all else together, has a test of its own.
-      const found = await faultsByAxe(page, { without: ["color-contrast"] });
-      expect.soft(found, `${new URL(address).pathname} at ${width}x${height}, as a checker reads it`).toEqual([]);
-    }
-    await expect
-      .poll(() => faultsOnScreen(page), {
-        message: `${new URL(address).pathname} at ${width}x${height}`,
-        timeout: 8_000,
-      })
-      .toEqual([]);
-  }
 }
 
 test("no screen is wider than the glass, cut, or too small to press, with thirty learners and long names", async ({
@@ -118,7 +92,6 @@ test("neither the benches, nor settings and sheets", async ({ page, server }) =>
   await lookOver(page, `${server.address}/families?group=${group}`);
   await lookOver(page, `${server.address}/ears-only?group=${group}`);
   for (const path of [
-    `/week?group=${group}`,
     "/backups",
     `/groups/${group}`,
     "/sequences/new",
@@ -343,22 +316,6 @@ test("what is pressed in a learner's packs stands within their card on every siz
     });
     expect(beyond.length).toBeGreaterThan(0);
     expect(Math.max(...beyond), `${width} wide`).toBeLessThan(0);
-  }
-});
-
-test("nothing made yet: the screens of a new installation fit as well", async ({ page }) => {
-  const empty = new Server(await freePort(), { demo: false });
-  await empty.start();
-  try {
-    await lookOver(page, empty.address, async () => {
-      await page.getByRole("textbox", { name: "Learners' nicknames, one a line" }).fill(NAMES.join("\n"));
-      await expect(page.getByRole("list", { name: "Words that tell" }).getByRole("button")).toHaveCount(6);
-    });
-    for (const path of ["/bench", "/families", "/plan", "/evidence", "/people"])
-      await lookOver(page, empty.address + path);
-  } finally {
-    await empty.stop();
-    empty.remove();
   }
 });
 
