@@ -2,10 +2,11 @@ import { describe, expect, it } from "vitest";
 import { buildLexicon } from "../../scripts/build-lexicon.ts";
 import { oneSyllableSounds } from "../../scripts/lexicon/dictionary-sounds.ts";
 import { spelledSounds } from "../../scripts/lexicon/spelled-sounds.ts";
-import { phonemesOf, planChain, sequenceById, shippedLexicon, taughtAt } from "../../src/core/index.ts";
+import { phonemesOf, planChain, sequenceById, shippedLexicon } from "../../src/core/index.ts";
 import dictionarySounds from "../../src/data/lexicon/dictionary-sounds.json";
 import asset from "../../src/data/lexicon/lexicon.json";
 import spelledSoundsFile from "../../src/data/lexicon/spelled-sounds.json";
+import { taughtAtStep } from "../taught-at-step.ts";
 import { distance, listings, unitVariants } from "./raw-dictionary.ts";
 
 /**
@@ -149,7 +150,7 @@ describe("every step of planned chains, from raw dictionary phones alone", () =>
         const sequence = sequenceById(id);
         if (!sequence) throw new Error(id);
         const plans = planChain({
-          taught: taughtAt(sequence, step),
+          taught: taughtAtStep(sequence, step),
           length: 12,
           focus: [],
           contrasts: [],

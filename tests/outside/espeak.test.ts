@@ -7,9 +7,9 @@ import {
   SEQUENCES,
   type Segmentation,
   shippedLexicon,
-  taughtAt,
 } from "../../src/core/index.ts";
 import { inFull, some } from "../in-full.ts";
+import { taughtAtStep } from "../taught-at-step.ts";
 
 /**
  * Reading by rule against eSpeak NG (npm phonemizer, WASM), an independent letter-to-sound engine. Both
@@ -73,7 +73,7 @@ function firstNonsense(count: number): { word: string; reading: Segmentation }[]
   const words = new Map<string, { word: string; reading: Segmentation }>();
   for (const sequence of SEQUENCES)
     for (let step = 4; step <= sequence.steps.length && words.size < count; step += 3) {
-      const taught = taughtAt(sequence, step);
+      const taught = taughtAtStep(sequence, step);
       for (const made of makeNonsense({ taught, count: 50, seed: step, shapes: ["CVC", "CCVC", "CVCC"] }))
         words.set(made.word, made);
     }

@@ -7,8 +7,8 @@ import {
   type GridCell,
   sequenceById,
   shippedLexicon,
-  taughtAt,
 } from "../../src/core/index.ts";
+import { taughtAtStep } from "../taught-at-step.ts";
 import { isVowelPhone, joinedUnits, listings } from "./raw-dictionary.ts";
 
 /**
@@ -17,7 +17,7 @@ import { isVowelPhone, joinedUnits, listings } from "./raw-dictionary.ts";
  */
 const SHORT = sequenceById("short-vowels-first");
 if (!SHORT) throw new Error("the shipped sequence is missing");
-const everything = taughtAt(SHORT, 99);
+const everything = taughtAtStep(SHORT, 99);
 
 /** Ways in which the dictionary says a word from its vowel on; weak vowels and r before which vowels scatter are joined. */
 const rimes = (word: string): string[] =>

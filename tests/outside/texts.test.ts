@@ -13,12 +13,12 @@ import {
   makeSentences,
   SEQUENCES,
   shippedLexicon,
-  taughtAt,
 } from "../../src/core/index.ts";
 import { IRREGULAR_PASTS } from "../../src/data/lexicon/irregular-forms.ts";
 import { MAY_NOT_MEET } from "../../src/data/texts/may-not-meet.ts";
 import { NOUNS, SENTENCE_NAMES, VERBS } from "../../src/data/texts/sentence-words.ts";
 import committed from "../../src/data/texts/word-classes.json" with { type: "json" };
+import { taughtAtStep } from "../taught-at-step.ts";
 import { STAR, WIND } from "./public-domain-texts.ts";
 
 /** Texts and sentences against things that are not ours: counts by plain expressions, WordNet, a parser of English. */
@@ -31,7 +31,7 @@ describe("reports on texts in the public domain agree with counts by plain expre
     ["The Star", STAR],
   ])("%s", (_, text) => {
     const plain = text.toLowerCase().match(/[a-z]+(?:'[a-z]+)?/g) ?? [];
-    const taught = taughtAt(SEQUENCES[0] as (typeof SEQUENCES)[number], 30);
+    const taught = taughtAtStep(SEQUENCES[0] as (typeof SEQUENCES)[number], 30);
     const report = checkText(text, taught);
     expect(report.tokens.map(({ spelling }) => spelling)).toEqual(plain);
     expect(report.differentWords).toBe(new Set(plain).size);
@@ -43,7 +43,7 @@ describe("reports on texts in the public domain agree with counts by plain expre
   it("counts of spellings, read off the poem by eye", () => {
     const at = (gpc: string, text: string) =>
       findTarget(
-        checkText(text, taughtAt(SEQUENCES[0] as (typeof SEQUENCES)[number], 1)).tokens,
+        checkText(text, taughtAtStep(SEQUENCES[0] as (typeof SEQUENCES)[number], 1)).tokens,
         { by: "gpc", gpc },
         lexicon,
       ).count;
@@ -63,7 +63,7 @@ const MADE = SEQUENCES.flatMap((sequence) =>
   sequence.steps
     .filter(({ number }) => number % 3 === 1)
     .map(({ number }) => {
-      const taught = taughtAt(sequence, number);
+      const taught = taughtAtStep(sequence, number);
       return { sequence, number, taught, sentences: makeSentences({ taught, count: 300, seed: number }) };
     }),
 );

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { type ChainRequest, planChain, SEQUENCES, type Sequence, taughtAt } from "../../core/index.ts";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
+import { type ChainRequest, planChain, SEQUENCES, type Sequence } from "../../core/index.ts";
 import type { NoChainReason, RelaxationKind, WordFlag } from "../../core/light.ts";
 import { aimsWords, flagWords, noChainWords, relaxationWords } from "./chain-words.ts";
 
@@ -63,7 +64,14 @@ describe("what would give one", () => {
     { focus: ["igh=aɪ"] },
     { fixed: ["ship", "mud"], length: 5 },
   ])("what the planner offers for %j is said in whole words, no two alike", (more) => {
-    const answer = planChain({ taught: taughtAt(SHORT, 13), length: 8, focus: [], contrasts: [], seed: 1, ...more });
+    const answer = planChain({
+      taught: taughtAtStep(SHORT, 13),
+      length: 8,
+      focus: [],
+      contrasts: [],
+      seed: 1,
+      ...more,
+    });
     if (Array.isArray(answer)) throw new Error("a chain after all");
     const said = answer.relaxations.map(({ relaxation }) => relaxationWords(relaxation));
     expect(said.length).toBeGreaterThan(0);

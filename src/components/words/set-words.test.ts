@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import {
   contrastSet,
   familyGrid,
@@ -11,7 +12,6 @@ import {
   oralSet,
   sequenceById,
   spellingChoices,
-  taughtAt,
 } from "../../core/index.ts";
 import { factWords } from "./fact-words.ts";
 import { binName, familyName } from "./family-names.ts";
@@ -29,8 +29,8 @@ import { noOralSetWords, oralAnswer, promptText, SKILL_NAME, spokenText } from "
 
 const SHORT = sequenceById("short-vowels-first");
 if (!SHORT) throw new Error("the shipped sequence is missing");
-const step13 = taughtAt(SHORT, 13);
-const everything = taughtAt(SHORT, 99);
+const step13 = taughtAtStep(SHORT, 13);
+const everything = taughtAtStep(SHORT, 99);
 
 /** What no teacher should ever read: a code, an id, a missing value. */
 const isPlain = (text: string) => expect(text).not.toMatch(/undefined|null|\[object|=|-[a-z]+-[a-z]+-|NaN|\{|\}/);

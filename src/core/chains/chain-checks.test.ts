@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { describeChain } from "./describe.ts";
 import { judgeChain } from "./judge-chain.ts";
 import { judgeWord } from "./judge-word.ts";
@@ -13,7 +13,7 @@ import { readWordList } from "./paste.ts";
 import { checkStep } from "./step-check.ts";
 
 const SHORT = sequenceById("short-vowels-first") as Sequence;
-const taught = taughtAt(SHORT, 13);
+const taught = taughtAtStep(SHORT, 13);
 const lexicon = shippedLexicon();
 const gap = { taught, focus: [], contrasts: [], leastFamiliar: 4 as const };
 
@@ -37,7 +37,7 @@ describe("words for a gap", () => {
   });
 
   it("says what keeps the next ones out", () => {
-    const early = taughtAt(SHORT, 10);
+    const early = taughtAtStep(SHORT, 10);
     const soon = wordsForGap({ ...gap, taught: early, before: "pet" }).filter((n) => n.missing.length > 0);
     expect(soon.length).toBeGreaterThan(0);
     expect(soon.length).toBeLessThanOrEqual(3);

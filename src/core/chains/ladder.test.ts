@@ -1,11 +1,11 @@
 import Graph from "graphology";
 import { bidirectional } from "graphology-shortest-path/unweighted";
 import { beforeAll, describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { edgesFrom, type WordGraph } from "./graph/word-graph.ts";
 import { bridge, ladder } from "./ladder.ts";
 import { graphOf } from "./planner/graphs.ts";
@@ -25,7 +25,7 @@ function asGraphology(graph: WordGraph): Graph {
 
 describe("ladder", () => {
   const lexicon = shippedLexicon();
-  const taught = taughtAt(sequenceById("short-vowels-first") as Sequence, 13);
+  const taught = taughtAtStep(sequenceById("short-vowels-first") as Sequence, 13);
   let graph: WordGraph;
   let other: Graph;
   beforeAll(() => {
@@ -60,11 +60,13 @@ describe("ladder", () => {
 
   it("with adding alone, the way up is not the way down", () => {
     const moves = ["add"] as const;
-    const up = ladder("at", "splat", { taught: taughtAt(sequenceById("phased") as Sequence, 28), moves });
+    const up = ladder("at", "splat", { taught: taughtAtStep(sequenceById("phased") as Sequence, 28), moves });
     expect(up?.[0]).toBe("at");
     for (let k = 1; k < (up?.length ?? 0); k++)
       expect((up?.[k] ?? "").length).toBeGreaterThan((up?.[k - 1] ?? "").length);
-    expect(ladder("splat", "at", { taught: taughtAt(sequenceById("phased") as Sequence, 28), moves })).toBeUndefined();
+    expect(
+      ladder("splat", "at", { taught: taughtAtStep(sequenceById("phased") as Sequence, 28), moves }),
+    ).toBeUndefined();
   });
 
   it.each([

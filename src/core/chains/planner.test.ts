@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { inFull } from "../../../tests/in-full.ts";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import type { Lexicon } from "../lexicon/lexicon.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { soundAlikes } from "../lexicon/sound-alikes.ts";
@@ -8,7 +9,6 @@ import { seededRandom } from "../random/seeded-random.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { tileNeeds } from "../spelling/tile-count.ts";
 import { edgesFrom } from "./graph/word-graph.ts";
 import { isCandidate } from "./planner/candidates.ts";
@@ -22,9 +22,9 @@ import { totalOf } from "./scoring.ts";
 import { checkStep } from "./step-check.ts";
 
 const SHORT = sequenceById("short-vowels-first") as Sequence;
-const STEP_13 = taughtAt(SHORT, 13);
+const STEP_13 = taughtAtStep(SHORT, 13);
 const base = (step: number, more: Partial<ChainRequest> = {}): ChainRequest => ({
-  taught: step === 13 ? STEP_13 : taughtAt(SHORT, step),
+  taught: step === 13 ? STEP_13 : taughtAtStep(SHORT, step),
   length: 8,
   focus: [],
   contrasts: [],
@@ -36,8 +36,9 @@ const plansOf = (request: ChainRequest): ChainPlan[] => {
   if (!Array.isArray(answer)) throw new Error(JSON.stringify(answer.reason));
   return answer;
 };
-const refusalOf = (request: ChainRequest): NoChain => {
-  const answer = planChain(request);
+/** @param relax whether what would give a chain is worked out as well, which takes several times as long */
+const refusalOf = (request: ChainRequest, relax = false): NoChain => {
+  const answer = planChain(request, undefined, { relax });
   if (Array.isArray(answer)) throw new Error(`a chain after all: ${answer[0]?.words.join(" ")}`);
   return answer;
 };
@@ -177,7 +178,7 @@ describe("planChain", () => {
   it("by ear only sounds count: letters may change with them", () => {
     const [plan] = plansOf(base(1, { mode: "ears-only", contrasts: [{ a: "i=ɪ", b: "e=e" }], length: 6 }));
     expect(plan?.steps.every((step) => step.single)).toBe(true);
-    expect(plan?.words.some((word) => !checkDecodable(word, taughtAt(SHORT, 1)).decodable)).toBe(true);
+    expect(plan?.words.some((word) => !checkDecodable(word, taughtAtStep(SHORT, 1)).decodable)).toBe(true);
   });
 
   it("reaches a power with the fewest words that do", () => {
@@ -211,12 +212,12 @@ describe("requests that cannot be met", () => {
     [{ start: "don't" }, "word-refused"],
     [{ start: "cat", never: ["cat"] }, "word-refused"],
     [{ mustInclude: ["cake"] }, "word-refused"],
-    [{ end: "gun", taught: taughtAt(SHORT, 20) }, "word-refused"],
+    [{ end: "gun", taught: taughtAtStep(SHORT, 20) }, "word-refused"],
     [{ mustInclude: ["cat", "hat", "mat", "bat"], length: 3 }, "too-many-named"],
     [{ fixed: ["cat", undefined, "cat"], length: 3 }, "named-twice"],
     [{ fixed: ["hop", "mud"], length: 3 }, "locked-too-far"],
     [{ focus: ["igh=aɪ"] }, "aim-not-taught"],
-    [{ taught: taughtAt(SHORT, 0) }, "too-few-words"],
+    [{ taught: taughtAtStep(SHORT, 0) }, "too-few-words"],
     [{ tiles: {} }, "no-tiles"],
     [{ tiles: { a: 0 } }, "no-tiles"],
     [{ moves: [] }, "no-moves"],
@@ -226,7 +227,7 @@ describe("requests that cannot be met", () => {
   });
 
   it("says so when a start word stands alone", () => {
-    const everything = taughtAt(SHORT, 99);
+    const everything = taughtAtStep(SHORT, 99);
     const graph = graphOf(lexicon);
     const alone = graph.words.find(
       (entry, k) =>
@@ -240,18 +241,18 @@ describe("requests that cannot be met", () => {
 
   it.each([
     { positions: "only-the-vowel", length: 8 },
-    { length: 25, taught: taughtAt(SHORT, 1) },
+    { length: 25, taught: taughtAtStep(SHORT, 1) },
     { start: "cat", never: ["cat"] },
     { mustInclude: ["cake"] },
     { start: "quiz", end: "mud", length: 3 },
     { moves: ["add"], length: 6 },
     { tiles: { a: 1, t: 1, p: 1 }, length: 8 },
-    { closed: true, taught: taughtAt(SHORT, 1), length: 9 },
+    { closed: true, taught: taughtAtStep(SHORT, 1), length: 9 },
     { focus: ["igh=aɪ"] },
     { fixed: ["ship", "mud"], length: 5 },
   ] as const)("%j: every change offered really gives a chain", (more) => {
     const request = base(13, more as Partial<ChainRequest>);
-    const { relaxations } = refusalOf(request);
+    const { relaxations } = refusalOf(request, true);
     expect(relaxations.length).toBeGreaterThan(0);
     expect(relaxations.length).toBeLessThanOrEqual(5);
     for (const { change, example, relaxation } of relaxations) {

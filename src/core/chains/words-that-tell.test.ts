@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { checkStep } from "./step-check.ts";
 import { wordsThatTell } from "./words-that-tell.ts";
 
-const taught = taughtAt(sequenceById("phased") as Sequence, 40);
+const taught = taughtAtStep(sequenceById("phased") as Sequence, 40);
 const told = (more: object = {}) => wordsThatTell({ taught, gpc: "e=e", before: "ten", ...more }, 6);
 const holds = (word: string) =>
   shippedLexicon()

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { inFull, some } from "../../../tests/in-full.ts";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -7,7 +8,6 @@ import { seededRandom } from "../random/seeded-random.ts";
 import { classifyMarked } from "../responses/classify.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { keyOfGpc } from "../spelling/unit-key.ts";
 import { isNamed } from "../statistics/naming-rule.ts";
 import type { EasilyTaken } from "./easily-taken.ts";
@@ -17,7 +17,7 @@ import { type UnitCount, unitCounts } from "./unit-counts.ts";
 
 const lexicon = shippedLexicon();
 const sequence = (id: string) => sequenceById(id) as NonNullable<ReturnType<typeof sequenceById>>;
-const taught = taughtAt(sequence("short-vowels-first"), 13);
+const taught = taughtAtStep(sequence("short-vowels-first"), 13);
 const CONTRASTS = [
   { a: "i=ɪ", b: "e=e" },
   { a: "o=ɒ", b: "u=ʌ" },

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import { classifyMarked } from "../responses/classify.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import type { Segmentation } from "../spelling/segmentation.ts";
 import { type EvidenceCount, proposeFocus } from "./propose-focus.ts";
 import { type SimulatedLearner, simulateReading } from "./simulated-learner.ts";
@@ -12,7 +12,7 @@ import { unitCounts } from "./unit-counts.ts";
 
 const sequence = sequenceById("short-vowels-first") as Sequence;
 const STEP = 13;
-const taught = taughtAt(sequence, STEP);
+const taught = taughtAtStep(sequence, STEP);
 const AT = "2026-11-24T09:30:00.000Z";
 const counted = (
   gpc: string,

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { inflectionOf } from "../lexicon/inflection.ts";
 import { segment } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { SOUTHERN_BRITISH } from "../sounds/accents.ts";
 import { onsetRimeOf, rimeSounds } from "../spelling/onset-rime.ts";
 import { canBeHeld, difficultyOf } from "./difficulty.ts";
@@ -21,8 +21,8 @@ import { partLetters, walkParts } from "./walk-parts.ts";
 const lexicon = shippedLexicon();
 const SHORT = sequenceById("short-vowels-first");
 if (!SHORT) throw new Error("the shipped sequence is missing");
-const step13 = taughtAt(SHORT, 13);
-const everything = taughtAt(SHORT, 99);
+const step13 = taughtAtStep(SHORT, 13);
+const everything = taughtAtStep(SHORT, 99);
 
 const family = (letters: string, taught = everything, kind: "rime" | "body" = "rime"): Family => {
   const found = findFamily(kind, { letters }, { taught });
@@ -195,7 +195,7 @@ describe("the grid", () => {
   });
 
   it("goes by the accent: bath is a false friend of math in Southern British alone", () => {
-    const british = taughtAt(SHORT, 99, {}, SOUTHERN_BRITISH);
+    const british = taughtAtStep(SHORT, 99, SOUTHERN_BRITISH);
     const states = (taught: typeof everything) => {
       const found = findFamily("rime", { letters: "ass" }, { taught });
       return found.ok ? [found.family.sounds, found.others.length] : [];
@@ -274,7 +274,7 @@ describe("a family as a chain", () => {
     let words = 0;
     for (const sequence of SEQUENCES)
       for (const step of [8, 20, 40]) {
-        const taught = taughtAt(sequence, step);
+        const taught = taughtAtStep(sequence, step);
         for (const kind of ["rime", "body"] as const)
           for (const { family: one } of richFamilies(kind, { taught }).slice(0, 6)) {
             const made = familySet({ kind, families: [one], count: 12, taught });

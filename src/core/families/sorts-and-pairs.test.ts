@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { PICTURES } from "../../data/pictures/pictures.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { inflectionOf } from "../lexicon/inflection.ts";
@@ -8,7 +9,6 @@ import { segment } from "../lexicon/segment.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { ACCENTS } from "../sounds/accents.ts";
 import { syllablesOf } from "../spelling/syllables.ts";
 import { contrastSet } from "./contrast-set.ts";
@@ -22,8 +22,8 @@ import { spellingChoices } from "./spelling-choices.ts";
 const lexicon = shippedLexicon();
 const SHORT = sequenceById("short-vowels-first");
 if (!SHORT) throw new Error("the shipped sequence is missing");
-const step13 = taughtAt(SHORT, 13);
-const everything = taughtAt(SHORT, 99);
+const step13 = taughtAtStep(SHORT, 13);
+const everything = taughtAtStep(SHORT, 99);
 
 const familyBin = (letters: string): Bin => {
   const found = findFamily("rime", { letters }, { taught: everything });
@@ -290,7 +290,7 @@ describe("families that the records call for", () => {
   it("offers something for most vowels at every third step of both sequences", () => {
     for (const sequence of SEQUENCES)
       for (let step = 12; step <= sequence.steps.length; step += 6) {
-        const taught = taughtAt(sequence, step);
+        const taught = taughtAtStep(sequence, step);
         for (const { family, words } of recommendedFamilies([substitution("a=æ", "e"), substitution("i=ɪ", "e")], {
           taught,
         })) {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { decodings } from "../spelling/decode/decode.ts";
 import { phonemesOf } from "../spelling/segmentation.ts";
 import { judgeNonsense } from "./judge-nonsense.ts";
@@ -22,7 +22,7 @@ describe("makeNonsense", () => {
     let made = 0;
     for (const sequence of SEQUENCES)
       for (let step = 3; step <= sequence.steps.length; step += 6) {
-        const taught = taughtAt(sequence, step);
+        const taught = taughtAtStep(sequence, step);
         for (const { word, reading } of makeNonsense({ taught, count: 20, seed: step, shapes: SHAPES })) {
           made++;
           expect(lexicon.get(word), word).toBeUndefined();
@@ -38,14 +38,14 @@ describe("makeNonsense", () => {
 
   it("same seed, same words; another seed, others; never more than asked", () => {
     const words = (seed: number) =>
-      makeNonsense({ taught: taughtAt(SHORT, 13), count: 12, seed }).map(({ word }) => word);
+      makeNonsense({ taught: taughtAtStep(SHORT, 13), count: 12, seed }).map(({ word }) => word);
     expect(words(4)).toEqual(words(4));
     expect(words(4)).not.toEqual(words(5));
     expect(words(4)).toHaveLength(12);
   });
 
   it("keeps to the focus, and names a longer word it is a syllable of", () => {
-    const made = makeNonsense({ taught: taughtAt(SHORT, 13), count: 40, seed: 1, focus: ["sh=ʃ"] });
+    const made = makeNonsense({ taught: taughtAtStep(SHORT, 13), count: 40, seed: 1, focus: ["sh=ʃ"] });
     expect(made.length).toBeGreaterThan(20);
     for (const { word } of made) expect(word).toContain("sh");
     for (const { word, syllableOf } of made) if (syllableOf) expect(syllableOf).toContain(word);
@@ -53,17 +53,17 @@ describe("makeNonsense", () => {
   });
 
   it.each([0, -3, Number.NaN])("asked for %s gives none", (count) => {
-    expect(makeNonsense({ taught: taughtAt(SHORT, 13), count, seed: 1 })).toEqual([]);
+    expect(makeNonsense({ taught: taughtAtStep(SHORT, 13), count, seed: 1 })).toEqual([]);
   });
 
   it("gives what there is when little is taught", () => {
-    expect(makeNonsense({ taught: taughtAt(SHORT, 0), count: 5, seed: 1 })).toEqual([]);
-    expect(makeNonsense({ taught: taughtAt(SHORT, 1), count: 50, seed: 1 }).length).toBeLessThan(50);
+    expect(makeNonsense({ taught: taughtAtStep(SHORT, 0), count: 5, seed: 1 })).toEqual([]);
+    expect(makeNonsense({ taught: taughtAtStep(SHORT, 1), count: 50, seed: 1 }).length).toBeLessThan(50);
   });
 });
 
 describe("a teacher's own nonsense word", () => {
-  const taught = taughtAt(SHORT, 13);
+  const taught = taughtAtStep(SHORT, 13);
   it.each([
     ["zet", { ok: true }],
     ["shet", { ok: false, code: "unsuitable" }],

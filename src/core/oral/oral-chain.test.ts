@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { inFull } from "../../../tests/in-full.ts";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { MOVES } from "../chains/moves.ts";
 import { checkPhonemeStep } from "../chains/oral-step.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import type { AccentSettings } from "../sounds/accents.ts";
 import { oralChain } from "./oral-chain.ts";
 import { isTrue } from "./verify.ts";
@@ -55,7 +55,7 @@ describe("a chain for the ears", () => {
     let steps = 0;
     for (const sequence of SEQUENCES)
       for (let seed = 1; seed <= 12; seed += inFull(2, 1)) {
-        const taught = taughtAt(sequence, 2 * seed, {}, accent);
+        const taught = taughtAtStep(sequence, 2 * seed, accent);
         const request = {
           taught,
           length: 10,

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { lessonMaterials } from "../materials/lesson-materials.ts";
 import { taughtGpcs } from "../school/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { NO_TICKS } from "../scope/taught-set.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { ONE_TAP_A_SOUND } from "../spelling/taps.ts";
 import { itemsOfContent, wordsOfContent } from "./activity-content.ts";
@@ -19,7 +20,7 @@ import { TEMPLATES } from "./template.ts";
 
 const SHORT = sequenceById("short-vowels-first") as Sequence;
 const request = (step: number, more: Partial<LessonRequest> = {}): LessonRequest => ({
-  taught: taughtAt(SHORT, step),
+  taught: taughtAtStep(SHORT, step),
   taughtGpcs: taughtGpcs({ sequence: SHORT, step, ticks: NO_TICKS }),
   focus: ["sh=ʃ"],
   contrasts: [],

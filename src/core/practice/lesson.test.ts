@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { inFull } from "../../../tests/in-full.ts";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { MOUTH_CUES } from "../../data/sounds/mouth-cues.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -8,7 +9,7 @@ import { taughtGpcs } from "../school/school.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
-import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { NO_TICKS } from "../scope/taught-set.ts";
 import { PHONEMES } from "../sounds/phonemes.ts";
 import { gpcId } from "../spelling/gpc-id.ts";
 import type { Activity } from "./activity.ts";
@@ -26,7 +27,7 @@ const SHORT = sequenceById("short-vowels-first") as Sequence;
 function request(sequence: Sequence, step: number, more: Partial<LessonRequest> = {}): LessonRequest {
   const [newest] = sequence.steps[step - 1]?.gpcs ?? [];
   return {
-    taught: taughtAt(sequence, step),
+    taught: taughtAtStep(sequence, step),
     taughtGpcs: taughtGpcs({ sequence, step, ticks: NO_TICKS }),
     focus: newest ? [gpcId(newest.grapheme, newest.phonemes)] : [],
     contrasts: [],
@@ -168,7 +169,7 @@ describe("a drafted lesson", () => {
 });
 
 describe("the check of a lesson", () => {
-  const rules = { taught: taughtAt(SHORT, 13), never: ["mat"] };
+  const rules = { taught: taughtAtStep(SHORT, 13), never: ["mat"] };
   const activity = (content: Activity["content"], heldBack = false) => ({ id: "1", content, heldBack });
   it.each([
     [{ kind: "word-list", words: [] }, [{ code: "empty" }]],

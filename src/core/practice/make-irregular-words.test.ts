@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { IRREGULAR_SENTENCES } from "../../data/texts/irregular-sentences.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { taughtGpcs } from "../school/school.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
-import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { NO_TICKS } from "../scope/taught-set.ts";
 import { checkText } from "../texts/check-text.ts";
 import { fillKind } from "./draft-lesson.ts";
 import { promptsOf } from "./prompts.ts";
@@ -14,7 +15,7 @@ const STEPS = SEQUENCES.flatMap((sequence) =>
 );
 
 describe.each(STEPS)("irregular words in $sequence.id at step $step", ({ sequence, step }) => {
-  const taught = taughtAt(sequence, step);
+  const taught = taughtAtStep(sequence, step);
   const gpcs = taughtGpcs({ sequence, step, ticks: NO_TICKS });
   const [, kept = "the"] = [...taught.words].reverse();
   const content = fillKind(
@@ -61,7 +62,7 @@ describe.each(STEPS)("irregular words in $sequence.id at step $step", ({ sequenc
 it("the little words that hold sentences together each have one", () => {
   const sequence = SEQUENCES.find(({ id }) => id === "phased");
   if (!sequence) throw new Error("The phased order does not ship.");
-  const taught = taughtAt(sequence, 40);
+  const taught = taughtAtStep(sequence, 40);
   const wholeWords = ["was", "are", "the", "to"].filter((word) => taught.words.has(word));
   expect(wholeWords.length).toBeGreaterThan(2);
   const content = fillKind(
@@ -98,7 +99,7 @@ describe("sentences written for irregular words", () => {
       let all = 0;
       for (const [k, { irregularWords: words }] of sequence.steps.entries()) {
         if (words.length === 0) continue;
-        const taught = taughtAt(sequence, k + 1);
+        const taught = taughtAtStep(sequence, k + 1);
         const content = fillKind(
           "irregular-words",
           {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { SOUND_ALIKE_SENTENCES } from "../../data/texts/sound-alike-sentences.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
@@ -7,7 +8,7 @@ import { taughtGpcs } from "../school/school.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
-import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { NO_TICKS } from "../scope/taught-set.ts";
 import { GENERAL_AMERICAN, SOUTHERN_BRITISH } from "../sounds/accents.ts";
 import { checkLesson } from "./check-lesson.ts";
 import { fillKind } from "./draft-lesson.ts";
@@ -15,7 +16,7 @@ import { DEFAULT_PRACTICE } from "./settings.ts";
 
 const wordsIn = (sentence: string): string[] => sentence.toLowerCase().match(/[a-z']+/g) ?? [];
 const requestAt = (sequence: Sequence, step: number) => ({
-  taught: taughtAt(sequence, step),
+  taught: taughtAtStep(sequence, step),
   focus: [],
   contrasts: [],
   taughtGpcs: taughtGpcs({ sequence, step, ticks: NO_TICKS }),

@@ -1,12 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { some } from "../../../tests/in-full.ts";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { checkStep } from "../chains/step-check.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { soundAlikes } from "../lexicon/sound-alikes.ts";
 import { taughtGpcs } from "../school/school.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
-import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { NO_TICKS } from "../scope/taught-set.ts";
 import { checkText } from "../texts/check-text.ts";
 import { fillKind } from "./draft-lesson.ts";
 import { isOutOfPlace } from "./make-which-word.ts";
@@ -46,7 +47,7 @@ const STEPS = SEQUENCES.flatMap((sequence) =>
 );
 
 describe.each(STEPS)("which word fits, in $sequence.id at step $step", ({ sequence, step }) => {
-  const taught = taughtAt(sequence, step);
+  const taught = taughtAtStep(sequence, step);
   const gpcs = taughtGpcs({ sequence, step, ticks: NO_TICKS });
   const request = {
     taught,

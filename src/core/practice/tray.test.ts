@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { decodableIn } from "../chains/planner/candidates.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { isBuiltRight } from "../responses/built-right.ts";
 import { taughtGpcs } from "../school/school.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { NO_TICKS, taughtAt } from "../scope/taught-set.ts";
+import { NO_TICKS } from "../scope/taught-set.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { soundClassOf } from "../sounds/sound-class.ts";
 import { gpcById } from "../spelling/gpc.ts";
@@ -52,7 +53,7 @@ describe("the tray for a word", () => {
 
   it("for every readable word: it can be built, every foil is taught, and none could spell a sound of the word", () => {
     const taught = gpcsAt(13);
-    const words = [...decodableIn(taughtAt(SHORT, 13), lexicon)].slice(0, 400);
+    const words = [...decodableIn(taughtAtStep(SHORT, 13), lexicon)].slice(0, 400);
     expect(words).toHaveLength(400);
     for (const { word, readings } of words) {
       const target = readings[0];

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { planChain } from "../chains/planner/plan-chain.ts";
 import { simulateReading } from "../evidence/simulated-learner.ts";
 import { substitutionTable } from "../evidence/substitution-table.ts";
@@ -7,7 +8,6 @@ import { seededRandom } from "../random/seeded-random.ts";
 import { classifyMarked } from "../responses/classify.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { chancesFor, chancesToSettle, moreChancesFor, namingPower, pairPower } from "./naming-power.ts";
 import { isNamed } from "./naming-rule.ts";
 
@@ -73,7 +73,7 @@ describe("the probability that it does", () => {
       ],
     ],
   ])("is how often 2,000 made-up learners are named, within 3 in 100: %s, share %f", (_, share, mixed) => {
-    const taught = taughtAt(sequenceById("short-vowels-first") as Sequence, 13);
+    const taught = taughtAtStep(sequenceById("short-vowels-first") as Sequence, 13);
     const contrasts = [{ a: "e=e", b: "i=ɪ" }];
     const plans = planChain({ taught, length: 12, focus: [], contrasts, seed: 5 });
     if (!Array.isArray(plans)) throw new Error("no chain");

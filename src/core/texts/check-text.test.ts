@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { firstDecodableStep } from "../scope/first-step.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES, sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { checkText, findTarget, targetSpans } from "./check-text.ts";
 import { mendText } from "./mend-text.ts";
@@ -20,7 +20,7 @@ const spellings = (text: string) => wordsOfText(text, isListed).map(({ spelling 
 
 describe("checkText", () => {
   it("judges every word in its place, counts targets, knows words learnt whole", () => {
-    const report = checkText("The ship — “the ship!” — hit a big rock.", taughtAt(SHORT, 10), ["sh=ʃ"]);
+    const report = checkText("The ship — “the ship!” — hit a big rock.", taughtAtStep(SHORT, 10), ["sh=ʃ"]);
     expect(report.tokens.map(({ text }) => text)).toEqual(["The", "ship", "the", "ship", "hit", "a", "big", "rock"]);
     expect(report.targets).toBe(2);
     expect(report.tokens[0]).toMatchObject({ kind: "irregular", fits: true });
@@ -34,7 +34,7 @@ describe("checkText", () => {
     ["123 !?", 1],
     ["🙂", 1],
   ])("%j has no words", (text, share) => {
-    expect(checkText(text, taughtAt(SHORT, 5)).decodable).toBe(share);
+    expect(checkText(text, taughtAtStep(SHORT, 5)).decodable).toBe(share);
   });
 
   it("says when a word first comes within reach", () => {
@@ -44,7 +44,9 @@ describe("checkText", () => {
     expect(firstDecodableStep("zzz", SHORT)).toBeUndefined();
     for (const sequence of SEQUENCES)
       for (const { word } of lexicon.words.filter((_, k) => k % 97 === 0)) {
-        const step = sequence.steps.find(({ number }) => checkDecodable(word, taughtAt(sequence, number)).decodable);
+        const step = sequence.steps.find(
+          ({ number }) => checkDecodable(word, taughtAtStep(sequence, number)).decodable,
+        );
         expect(firstDecodableStep(word, sequence, lexicon), word).toBe(step?.number);
       }
   });
@@ -58,13 +60,13 @@ describe("checkText", () => {
     ["Мир sat.", "Мир", "name", false],
     ["STOP AT ZOG", "ZOG", "unknown", false],
   ] as const)("in %j, %s is %s", (text, word, kind, fits) => {
-    const token = checkText(text, taughtAt(PHASED, 20)).tokens.find((one) => one.text === word);
+    const token = checkText(text, taughtAtStep(PHASED, 20)).tokens.find((one) => one.text === word);
     expect(token).toMatchObject({ kind, fits });
   });
 
   it("endings, contractions and possessives need what they need; a name's possessive its ending", () => {
     const fits = (text: string, step: number) =>
-      checkText(text, taughtAt(PHASED, step)).tokens.every((one) => one.fits);
+      checkText(text, taughtAtStep(PHASED, step)).tokens.every((one) => one.fits);
     const last = PHASED.steps.length;
     expect(fits("It's Sam's dog. We can't stop jumping.", last)).toBe(true);
     expect(fits("Sam's dog", 5)).toBe(false);
@@ -72,7 +74,7 @@ describe("checkText", () => {
   });
 
   it("what the school keeps out does not fit, whatever its letters", () => {
-    const { tokens } = checkText("A big dog", taughtAt(PHASED, 20), [], lexicon, { never: ["big"] });
+    const { tokens } = checkText("A big dog", taughtAtStep(PHASED, 20), [], lexicon, { never: ["big"] });
     expect(tokens.map(({ kind }) => kind)).toEqual(["irregular", "kept-out", "decodable"]);
   });
 
@@ -82,7 +84,7 @@ describe("checkText", () => {
     ["The pig's big.", "pig's", { never: ["pig"] }],
     ["The PIGS' pen.", "PIGS", { never: ["pigs"] }],
   ])("in %j %s is kept out with the word it is made of", (text, word, rules) => {
-    const { tokens } = checkText(text, taughtAt(PHASED, PHASED.steps.length), [], lexicon, rules);
+    const { tokens } = checkText(text, taughtAtStep(PHASED, PHASED.steps.length), [], lexicon, rules);
     expect(tokens.find((token) => token.text === word)).toMatchObject({ kind: "kept-out", fits: false });
   });
 
@@ -90,18 +92,18 @@ describe("checkText", () => {
     const text = "A rab-\nbit sat.";
     const spans = targetSpans(text, ["b=b", "bb=b"], lexicon);
     expect(spans.map(([from, to]) => text.slice(from, to))).toEqual(["b", "b"]);
-    const { tokens } = checkText(text, taughtAt(PHASED, PHASED.steps.length));
+    const { tokens } = checkText(text, taughtAtStep(PHASED, PHASED.steps.length));
     expect(findTarget(tokens, { by: "gpc", gpc: "bb=b" }, lexicon).spans).toEqual(spans);
   });
 
   it("fifty thousand times one word, and thirty thousand pages, are judged all the same", () => {
-    const same = checkText("zzz ".repeat(50_000), taughtAt(PHASED, 20));
-    expect(mendText(same, { taught: taughtAt(PHASED, 20) })).toMatchObject([{ word: "zzz", times: 50_000 }]);
-    expect(checkText("a\f".repeat(30_000), taughtAt(PHASED, 20)).pages).toHaveLength(30_000);
+    const same = checkText("zzz ".repeat(50_000), taughtAtStep(PHASED, 20));
+    expect(mendText(same, { taught: taughtAtStep(PHASED, 20) })).toMatchObject([{ word: "zzz", times: 50_000 }]);
+    expect(checkText("a\f".repeat(30_000), taughtAtStep(PHASED, 20)).pages).toHaveLength(30_000);
   });
 
   it("counts words, different words, sentences, the longest and those said again, and each page", () => {
-    const report = checkText("Sam sat. Did Sam nap?\n---\nA kitten sat.", taughtAt(PHASED, 20), ["s=s"]);
+    const report = checkText("Sam sat. Did Sam nap?\n---\nA kitten sat.", taughtAtStep(PHASED, 20), ["s=s"]);
     expect(report).toMatchObject({ sentences: 3, differentWords: 6, longest: "kitten" });
     expect(report.repeated).toEqual([
       { word: "sam", times: 2 },
@@ -151,7 +153,7 @@ describe("the words of a text", () => {
 
 describe("targets", () => {
   const look = (text: string, target: TextTarget) => {
-    const { tokens } = checkText(text, taughtAt(PHASED, PHASED.steps.length));
+    const { tokens } = checkText(text, taughtAtStep(PHASED, PHASED.steps.length));
     const { spans, count, lookAlikes } = findTarget(tokens, target, lexicon);
     return { hits: spans.map(([from, to]) => text.slice(from, to)), count, lookAlikes };
   };

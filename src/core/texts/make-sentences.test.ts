@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { SENTENCE_FRAMES } from "../../data/texts/sentence-frames.ts";
 import { NO_PLURAL, NOUNS, VERBS } from "../../data/texts/sentence-words.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { checkText } from "./check-text.ts";
 import { makeSentences } from "./make-sentences.ts";
 import { pluralOf, presentParticipleOf, thirdPersonOf } from "./sentence-forms.ts";
@@ -13,7 +13,7 @@ const SHORT = sequenceById("short-vowels-first") as Sequence;
 
 describe("makeSentences", () => {
   it("the same seed gives the same sentences, another seed others; no two are alike", () => {
-    const request = { taught: taughtAt(SHORT, 20), count: 40, seed: 3 };
+    const request = { taught: taughtAtStep(SHORT, 20), count: 40, seed: 3 };
     const made = makeSentences(request).map(({ text }) => text);
     expect(makeSentences(request).map(({ text }) => text)).toEqual(made);
     expect(makeSentences({ ...request, seed: 4 }).map(({ text }) => text)).not.toEqual(made);
@@ -22,18 +22,18 @@ describe("makeSentences", () => {
 
   it("are ranked for what is looked for, and vary in their words and frames", () => {
     const targets = [{ by: "gpc", gpc: "sh=ʃ" }] as const;
-    const made = makeSentences({ taught: taughtAt(SHORT, 20), count: 20, seed: 1, targets });
+    const made = makeSentences({ taught: taughtAtStep(SHORT, 20), count: 20, seed: 1, targets });
     for (const { text, hits, targets } of made) {
       expect(hits).toBeGreaterThan(0);
       expect(targets).toEqual([0]);
-      expect(checkText(text, taughtAt(SHORT, 20), ["sh=ʃ"]).targets).toBe(hits);
+      expect(checkText(text, taughtAtStep(SHORT, 20), ["sh=ʃ"]).targets).toBe(hits);
     }
     expect(new Set(made.flatMap(({ words }) => words)).size).toBeGreaterThan(25);
   });
 
   it("what the school keeps out, and what is to be avoided, is in none while there are others", () => {
     const made = makeSentences({
-      taught: taughtAt(SHORT, 20),
+      taught: taughtAtStep(SHORT, 20),
       count: 60,
       seed: 1,
       never: ["cat", "dog"],
@@ -46,12 +46,12 @@ describe("makeSentences", () => {
 
   it("before the endings are taught nothing has one on", () => {
     const first = SHORT.steps.findIndex(({ patterns }) => patterns.includes("suffix-s"));
-    for (const { text } of makeSentences({ taught: taughtAt(SHORT, Math.max(1, first)), count: 80, seed: 1 }))
+    for (const { text } of makeSentences({ taught: taughtAtStep(SHORT, Math.max(1, first)), count: 80, seed: 1 }))
       expect(text).not.toMatch(/\b(?:cats|dogs|hops|pigs|runs|hopped|running)\b/);
   });
 
   it("at the very first step there are few, and no more are made up", () => {
-    expect(makeSentences({ taught: taughtAt(SHORT, 1), count: 300, seed: 1 }).length).toBeLessThan(60);
+    expect(makeSentences({ taught: taughtAtStep(SHORT, 1), count: 300, seed: 1 }).length).toBeLessThan(60);
   });
 });
 

@@ -1,17 +1,17 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { lexiconIn } from "../lexicon/in-accent.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { GENERAL_AMERICAN } from "../sounds/accents.ts";
 import { checkText } from "./check-text.ts";
 import { mendText } from "./mend-text.ts";
 import { wordKind } from "./word-kind.ts";
 
 const PHASED = sequenceById("phased") as Sequence;
-const taught = taughtAt(PHASED, 30);
+const taught = taughtAtStep(PHASED, 30);
 const lexicon = lexiconIn(shippedLexicon(), GENERAL_AMERICAN);
 const TEXT = "The old women lived in cottages. Because it was raining, Sam's kitten walked to the naughty kittens.";
 
@@ -26,8 +26,8 @@ describe("mendText", () => {
     expect(new Set(mends.map(({ word }) => word)).size).toBe(mends.length);
     for (const { word, comesAt } of mends)
       if (comesAt !== undefined) {
-        expect(checkDecodable(word, taughtAt(PHASED, comesAt)).decodable).toBe(true);
-        expect(checkDecodable(word, taughtAt(PHASED, comesAt - 1)).decodable).toBe(false);
+        expect(checkDecodable(word, taughtAtStep(PHASED, comesAt)).decodable).toBe(true);
+        expect(checkDecodable(word, taughtAtStep(PHASED, comesAt - 1)).decodable).toBe(false);
       }
   });
 

@@ -1,15 +1,15 @@
 import { describe, expect, test } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { SAME_THINGS } from "../../data/texts/same-things.ts";
 import { NOUNS } from "../../data/texts/sentence-words.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { taughtAt } from "../scope/taught-set.ts";
 import { checkText } from "./check-text.ts";
 import { makeSentences } from "./make-sentences.ts";
 import { sentencesOf } from "./read-words.ts";
 import { trueOrNot } from "./true-or-not.ts";
 
-const taught = taughtAt(sequenceById("phased") as Sequence, 60);
+const taught = taughtAtStep(sequenceById("phased") as Sequence, 60);
 const of = (text: string, count = 6, seed = 1) => trueOrNot(text, { taught, count, seed });
 const changedOf = (text: string) =>
   Array.from({ length: 12 }, (_, seed) => of(text, 6, seed)).flatMap((all) =>

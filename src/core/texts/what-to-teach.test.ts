@@ -1,14 +1,15 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { seededRandom } from "../random/seeded-random.ts";
 import type { Missing } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { sequenceById } from "../scope/sequences.ts";
-import { type TaughtSet, taughtAt } from "../scope/taught-set.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
 import { checkText, type TextReport, type TextToken } from "./check-text.ts";
 import { type TeachItem, whatToTeach } from "./what-to-teach.ts";
 
 const PHASED = sequenceById("phased") as Sequence;
-const taught = taughtAt(PHASED, 30);
+const taught = taughtAtStep(PHASED, 30);
 const TEXT = "The old women lived in cottages. Because it was raining, Sam's kitten walked to the naughty kittens.";
 
 describe("what to teach", () => {
@@ -43,7 +44,7 @@ describe("what to teach", () => {
   });
 
   it("one ending that many words need is one thing to teach", () => {
-    const early = taughtAt(PHASED, 30);
+    const early = taughtAtStep(PHASED, 30);
     const text = "Raining, landing, jumping, needing";
     const list = whatToTeach(checkText(text, early), 1);
     expect(list && list.items.length < 4).toBe(true);

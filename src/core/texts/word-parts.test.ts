@@ -1,17 +1,18 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../tests/taught-at-step.ts";
 import { WORD_PARTS } from "../../data/texts/word-parts.ts";
 import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import { PATTERNS } from "../scope/patterns.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
-import { type TaughtSet, taughtAt } from "../scope/taught-set.ts";
+import type { TaughtSet } from "../scope/taught-set.ts";
 import { checkText } from "./check-text.ts";
 import { lettersOf, WORD_PART_IDS, wordPartSets } from "./word-parts.ts";
 
 const lexicon = shippedLexicon();
 const sequence = SEQUENCES.find(({ id }) => id === "phased");
 if (!sequence) throw new Error("The phased order does not ship.");
-const last = taughtAt(sequence, sequence.steps.length);
+const last = taughtAtStep(sequence, sequence.steps.length);
 const everything: TaughtSet = { ...last, patterns: new Set(PATTERNS) };
 const ALL = 500;
 
@@ -72,7 +73,7 @@ describe("endings and beginnings with a meaning", () => {
 
   it("show nothing that the group cannot read, and nothing that the school keeps out", () => {
     for (const step of [10, 20, 30, sequence.steps.length]) {
-      const taught = taughtAt(sequence, step);
+      const taught = taughtAtStep(sequence, step);
       for (const part of WORD_PART_IDS)
         for (const { items, sentences } of wordPartSets(part, { taught, never: ["dogs"] }, ALL, ALL, lexicon)) {
           for (const { base, word } of items) {

@@ -1,16 +1,16 @@
 import { beforeAll, describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../../tests/taught-at-step.ts";
 import type { Lexicon } from "../../lexicon/lexicon.ts";
 import { shippedLexicon } from "../../lexicon/shipped.ts";
 import { judgeNonsense } from "../../nonsense/judge-nonsense.ts";
 import type { Sequence } from "../../scope/sequence.ts";
 import { sequenceById } from "../../scope/sequences.ts";
-import { taughtAt } from "../../scope/taught-set.ts";
 import type { ChainRequest } from "../request.ts";
 import { fitsTheBox, nonsenseFor } from "./candidates.ts";
 import { graphWith } from "./graphs.ts";
 import { type ChainPlan, planChain } from "./plan-chain.ts";
 
-const taught = taughtAt(sequenceById("short-vowels-first") as Sequence, 13);
+const taught = taughtAtStep(sequenceById("short-vowels-first") as Sequence, 13);
 const request: ChainRequest = { taught, length: 6, focus: [], contrasts: [], seed: 1, nonsenseShare: 1 };
 
 let lexicon: Lexicon;

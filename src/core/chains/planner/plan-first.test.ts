@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../../tests/taught-at-step.ts";
 import type { Sequence } from "../../scope/sequence.ts";
 import { sequenceById } from "../../scope/sequences.ts";
-import { taughtAt } from "../../scope/taught-set.ts";
 import { planFirst } from "./plan-first.ts";
 
-const taught = taughtAt(sequenceById("phased") as Sequence, 60);
+const taught = taughtAtStep(sequenceById("phased") as Sequence, 60);
 const request = { taught, length: 6, seed: 1 };
 /** The sw of sword: no two words with it are a step apart. */
 const impossible = { focus: ["sw=s"], contrasts: [] };

@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
+import { taughtAtStep } from "../../../../tests/taught-at-step.ts";
 import type { Sequence } from "../../scope/sequence.ts";
 import { sequenceById } from "../../scope/sequences.ts";
-import { taughtAt } from "../../scope/taught-set.ts";
 import type { ChainRequest } from "../request.ts";
 import { planChain } from "./plan-chain.ts";
 import type { Relaxation } from "./relaxations.ts";
 
 const SHORT = sequenceById("short-vowels-first") as Sequence;
 const base = (step: number, more: Partial<ChainRequest>): ChainRequest => ({
-  taught: taughtAt(SHORT, step),
+  taught: taughtAtStep(SHORT, step),
   length: 8,
   focus: [],
   contrasts: [],
