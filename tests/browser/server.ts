@@ -9,7 +9,8 @@ export const PLANTED_FOLDER = "ZIP_STEP_TEST_PLANTED";
 
 /**
  * Tests get a server with the demo planted, one for each worker, and a page in which nothing is remembered of the tests
- * before; the groups that a test makes are taken out after it. None passes in which a script of a page fails, or does what the page's policy forbids.
+ * before; the groups that a test makes are taken out after it. None passes in which a script of a page fails, or does what
+ * the page's policy forbids.
  *
  * The pages of a worker are in one context, and in one process of Chromium (`--process-per-site`) that a page without a
  * script keeps: it is not started anew for each test, and has the scripts compiled. So the same 14 tests took 154 s of
