@@ -4,6 +4,7 @@ import { shippedLexicon } from "../lexicon/shipped.ts";
 import { checkDecodable } from "../scope/decodable.ts";
 import type { Sequence } from "../scope/sequence.ts";
 import { SEQUENCES } from "../scope/sequences.ts";
+import { taughtAt } from "../scope/taught-set.ts";
 import { decodings } from "../spelling/decode/decode.ts";
 import { phonemesOf } from "../spelling/segmentation.ts";
 import { judgeNonsense } from "./judge-nonsense.ts";
@@ -37,8 +38,9 @@ describe("makeNonsense", () => {
   });
 
   it("same seed, same words; another seed, others; never more than asked", () => {
+    // A set of its own each time: nothing is remembered of the one before.
     const words = (seed: number) =>
-      makeNonsense({ taught: taughtAtStep(SHORT, 13), count: 12, seed }).map(({ word }) => word);
+      makeNonsense({ taught: taughtAt(SHORT, 13), count: 12, seed }).map(({ word }) => word);
     expect(words(4)).toEqual(words(4));
     expect(words(4)).not.toEqual(words(5));
     expect(words(4)).toHaveLength(12);
