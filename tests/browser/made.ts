@@ -14,7 +14,7 @@ interface NamedLearner {
   readonly nickname: string;
 }
 
-/** As many learners as a group is made for, some with long names. */
+/** A full group: thirty learners, some with long names. */
 export const THIRTY_NAMES = Array.from({ length: 30 }, (_, k) =>
   k % 7 === 0 ? `Oystercatcher of the Outer Bar ${k}` : `Tern ${k}`,
 );
