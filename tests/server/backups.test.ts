@@ -100,6 +100,11 @@ describe("a backup", () => {
     expect(listBackups(folder).some((one) => one.name === name)).toBe(true);
     expect(readdirSync(join(folder, "backups")).filter((file) => file.endsWith(".part"))).toEqual([]);
     await unpackBackup(path(daily[0]?.name as string), join(folder, "unpacked"));
+    // Of the database's log it has no more than what was begun for it: the rest is in the tables.
+    const log = join(folder, "unpacked", "pg_wal");
+    const [logged, ...older] = readdirSync(log).filter((file) => /^[0-9A-F]{24}$/.test(file));
+    expect(older).toEqual([]);
+    expect(readFileSync(join(log, logged as string)).findLastIndex((byte) => byte !== 0)).toBeLessThan(65_536);
   });
 
   it("is stopped in each of its stages: nothing is left of it", async () => {

@@ -14,7 +14,8 @@ function unpacking(folder: string) {
     if (code !== NO_FAULT) fault ??= String(message);
   };
   return {
-    options: { cwd: folder, preserveOwner: false, onwarn },
+    // A database does not ask when its files were last changed.
+    options: { cwd: folder, preserveOwner: false, noMtime: true, onwarn },
     check: () => {
       if (fault !== undefined) throw new Error(`The tar cannot be unpacked: ${fault}`);
     },
