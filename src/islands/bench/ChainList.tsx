@@ -52,7 +52,7 @@ const [HAS_ACTIONS_BESIDE, HAS_REASON_BESIDE] = [420, 630];
 
 /** Pixels there are for the letters of a row: the rest is the handle, the number and what stands beside them. */
 function roomForLetters({ width }: Pick<ElementSize, "width">): number {
-  if (width >= HAS_REASON_BESIDE) return 250;
+  if (width >= HAS_REASON_BESIDE) return 244;
   return width >= HAS_ACTIONS_BESIDE ? width - 270 : width - 88;
 }
 /** Until the list has been measured it is taken to be wide, as it is on most screens. */
@@ -166,7 +166,8 @@ const Strip = memo(function Strip(props: StripProps) {
         onClick={() => actions.onSelect(index)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
-        <span className="max-w-full shrink-0 overflow-hidden @2xl:w-[250px]">
+        {/* The mark of a sound that is gone from a word's end stands half beside the strip. */}
+        <span className="max-w-full shrink-0 overflow-hidden pr-1.5 @2xl:w-[250px]">
           {reading ? (
             <ZipStrip word={reading} columns={columns} size={size} change={changeOfStep(step)} />
           ) : (
