@@ -97,6 +97,12 @@ describe("what a chain's words are counted for", () => {
     expect(aimsWords(aims, ["ch=tʃ"])).toBe("with sh, ch; none with ch");
   });
 
+  it("tells aims of the same letters apart by an example", () => {
+    expect(aimsWords(["ea=iː", "ea=e", "sh=ʃ"], ["ea=e"])).toMatch(
+      /^with ea as in \w+, ea as in \w+, sh; none with ea as in \w+$/,
+    );
+  });
+
   it("does not say twice that no word has any", () => {
     expect(aimsWords(aims, aims)).toBe("with sh, ch");
     expect(aimsWords(["sh=ʃ"], ["sh=ʃ"])).toBe("with sh");

@@ -8,7 +8,7 @@ import type {
   RelaxationKind,
   WordFlag,
 } from "../../core/light.ts";
-import { gpcName } from "./gpc-name.ts";
+import { gpcName, gpcNames } from "./gpc-name.ts";
 import { patternName } from "./pattern-names.ts";
 import { refusalWords } from "./reasons.ts";
 import { gpcLetters } from "./sounds.ts";
@@ -74,9 +74,9 @@ export function noChainWords(reason: NoChainReason): string {
     case "named-twice":
       return `${reason.word} is named for two places. A chain has every word once.`;
     case "aim-not-taught":
-      return `Not taught at this step: ${reason.gpcs.map(gpcLetters).join(", ")}. Take it out of the aim or move the group on.`;
+      return `Not taught at this step: ${gpcNames(reason.gpcs)}. Take it out of the aim or move the group on.`;
     case "aim-out-of-reach":
-      return `No chain can hold ${reason.aims.map(gpcLetters).join(", ")}: the words with it are no step from others. Choose another aim, or a set of words instead.`;
+      return `No chain can hold ${gpcNames(reason.aims)}: the words with it are no step from others. Choose another aim, or a set of words instead.`;
     case "no-moves":
       return "No move is allowed. Let graphemes change, be added or be taken away.";
     case "no-tiles":
@@ -158,7 +158,6 @@ export function flagWords(flag: WordFlag): string {
 
 /** What words of a chain are counted for, and what none of them has; of a count of 0 that need not be said. */
 export function aimsWords(focus: readonly string[], unmet: readonly string[]): string {
-  const names = (ids: readonly string[]) => ids.map(gpcLetters).join(", ");
   const isPartlyMet = unmet.length > 0 && unmet.length < focus.length;
-  return `with ${names(focus)}${isPartlyMet ? `; none with ${names(unmet)}` : ""}`;
+  return `with ${gpcNames(focus)}${isPartlyMet ? `; none with ${gpcNames(unmet, focus)}` : ""}`;
 }
