@@ -55,4 +55,19 @@ describe("a data folder of an earlier Zip Step", () => {
     if (age === AGES.length - 1) expect(backup?.header).toMatchObject({ reason: "migration", counts: before });
     else expect(counted).toEqual(age < AGES.length ? before : undefined);
   });
+
+  it("is left as it is while there is no room for its backup, and opens once there is", async () => {
+    const folder = join(root, "no-room");
+    const before = await makeOldFolder(folder, AGES.length - 1);
+    // Enough to go on with, not for a copy beside it.
+    const room = () => 60 * 1024 * 1024;
+    await expect(openDatabase(folder, { room })).rejects.toMatchObject({ code: "disk-full" });
+    expect(listBackups(folder)).toEqual([]);
+    let counted: Record<string, number> | undefined;
+    const beforeMigration = async (client: PGlite) => {
+      counted = await countRows(client);
+    };
+    await (await openDatabase(folder, { beforeMigration })).close();
+    expect(counted).toEqual(before);
+  });
 });

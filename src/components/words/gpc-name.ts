@@ -12,7 +12,7 @@ export function gpcName(id: string): string {
 
 /**
  * `"sh, ch"`: correspondences by their letters. One that shares its letters with another of those that it stands among is
- * named by an example word: `"ea as in eat"`.
+ * named by an example word: `"ea as in sea"`.
  */
 export function gpcNames(ids: readonly string[], among: readonly string[] = ids): string {
   const isShared = (id: string) => among.some((other) => other !== id && gpcLetters(other) === gpcLetters(id));

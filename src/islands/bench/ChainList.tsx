@@ -52,6 +52,7 @@ const [HAS_ACTIONS_BESIDE, HAS_REASON_BESIDE] = [420, 630];
 
 /** Pixels there are for the letters of a row: the rest is the handle, the number and what stands beside them. */
 function roomForLetters({ width }: Pick<ElementSize, "width">): number {
+  // Of 250, what the mark of a sound that is gone may need beside a strip.
   if (width >= HAS_REASON_BESIDE) return 244;
   return width >= HAS_ACTIONS_BESIDE ? width - 270 : width - 88;
 }

@@ -1,6 +1,6 @@
 import { dequal } from "dequal";
 import { proposalEvidence, proposalReason, proposalWords } from "../../components/words/focus-words.ts";
-import { gpcLetters } from "../../components/words/sounds.ts";
+import { gpcNames } from "../../components/words/gpc-name.ts";
 import type { ChainTarget } from "../../core/light.ts";
 import type { Opening } from "../../server/chains/bench-page.ts";
 
@@ -33,7 +33,7 @@ export function OpeningNotice({ opening, target, onEmpty }: Props) {
         ) : (
           <>
             Made for the newest that a chain can hold:{" "}
-            <b className="font-learner text-[17px]">{target.focus.map(gpcLetters).join(", ")}</b>
+            <b className="font-learner text-[17px]">{gpcNames(target.focus)}</b>
           </>
         )}
       </p>

@@ -142,6 +142,8 @@ export async function openDatabase(
     if (folder !== undefined && room(folder) < LEAST_ROOM + beyond)
       throw new AppError("disk-full", "The disk with the records is full.");
   };
+  // A copy of the folder, then what is unpacked again, lies beside the file: marks must not lack room for it.
+  const refuseBackupWithoutRoom = (of: string) => refuseWithoutRoom(2 * folderSize(join(of, DATABASE_FOLDER)));
   try {
     if (folder !== undefined) {
       removeUnfinished(folder);
@@ -161,7 +163,15 @@ export async function openDatabase(
     shareParsers(client);
     takeTurns(client);
     const db = drizzle(client, { schema: { ...schema, ...totals } });
-    if (folder !== undefined && (await isBehind(client))) await beforeMigration(client, folder);
+    if (folder !== undefined && (await isBehind(client))) {
+      try {
+        refuseBackupWithoutRoom(folder);
+      } catch (error) {
+        await client.close();
+        throw error;
+      }
+      await beforeMigration(client, folder);
+    }
     await migrate(db, { migrationsFolder: inServer("migrations") });
     askInOne(client);
     const { workspaceId } = await getInstallation(db);
@@ -182,10 +192,8 @@ export async function openDatabase(
       write,
       async backUp(reason, now, watching) {
         if (folder === undefined) throw new AppError("invalid", "A database in memory has no backups.");
-        const database = inFolder(client, folder);
-        // A copy of the folder, then what is unpacked again, lies beside the file: marks must not lack room for it.
-        refuseWithoutRoom(2 * folderSize(database.dataDir));
-        return makeBackup(database, folder, { reason, workspaceId, now }, watching);
+        refuseBackupWithoutRoom(folder);
+        return makeBackup(inFolder(client, folder), folder, { reason, workspaceId, now }, watching);
       },
       async close() {
         // One that is down is never asked again: its log is on the disk, and the next start goes by that.
