@@ -261,6 +261,17 @@ test("on a tablet the aim is a drawer: opened, used, shut with Escape; the actio
   await page.getByRole("button", { name: "Aim", exact: true }).click();
   await expect(aim).toBeVisible();
   expect(await faultsOnScreen(page)).toEqual([]);
+  // What is chosen from stands above it, and goes by itself.
+  const meet = page.getByRole("button", { name: "Meet", exact: true });
+  const letters = page.getByPlaceholder("Type letters…");
+  await meet.click();
+  await letters.press("Escape");
+  await expect(letters).toBeHidden();
+  await expect(aim).toBeVisible();
+  await meet.click();
+  await letters.fill("sh");
+  await page.getByRole("option", { name: /^sh as in/ }).click();
+  await expect(page.getByRole("button", { name: "Take sh out of the aim" })).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(aim).toBeHidden();
   await page.locator("[data-word=shop] button[aria-pressed]").click();

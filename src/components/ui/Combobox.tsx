@@ -24,7 +24,7 @@ export function Combobox({ label, placeholder, nothingFound, choices, onPick, ch
         <Popover.Content
           align="start"
           sideOffset={6}
-          className="z-20 w-64 rounded-lg border border-rule bg-sheet p-2 shadow-lg"
+          className="z-50 w-64 rounded-lg border border-rule bg-sheet p-2 shadow-lg"
         >
           <Command label={label}>
             <Command.Input className="field mb-1" placeholder={placeholder} />

@@ -33,7 +33,7 @@ export function Menu(props: Props) {
           align={align}
           sideOffset={6}
           {...(props.returnsFocusToPage && { onCloseAutoFocus: (event: Event) => event.preventDefault() })}
-          className={`z-20 max-h-[min(70dvh,var(--radix-dropdown-menu-content-available-height))] ${width === "wide" ? "w-96" : "w-72"} max-w-[94vw] overflow-y-auto rounded-lg border border-rule bg-sheet p-1 shadow-lg`}
+          className={`z-50 max-h-[min(70dvh,var(--radix-dropdown-menu-content-available-height))] ${width === "wide" ? "w-96" : "w-72"} max-w-[94vw] overflow-y-auto rounded-lg border border-rule bg-sheet p-1 shadow-lg`}
         >
           {children}
         </Parts.Content>

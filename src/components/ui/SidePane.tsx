@@ -17,7 +17,8 @@ export function SidePane({ label, open, onClose, children }: Props) {
     const before = document.activeElement;
     close.current?.focus();
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === "Escape") onClose();
+      // What has been opened in it is shut first.
+      if (event.key === "Escape" && !event.defaultPrevented) onClose();
     };
     addEventListener("keydown", onKey);
     return () => {
