@@ -3,6 +3,7 @@ import X from "lucide-react/icons/x";
 import { useState } from "react";
 import { GpcChip } from "../../components/GpcChip.tsx";
 import { GpcPicker } from "../../components/GpcPicker.tsx";
+import { gpcNames } from "../../components/words/gpc-name.ts";
 import { gpcLetters } from "../../components/words/sounds.ts";
 import type { Contrast } from "../../core/light.ts";
 
@@ -55,9 +56,13 @@ export function AimPanel(props: Props) {
                 meet <GpcChip id={id} />
               </span>
               <span className="flex shrink-0 items-center">
-                <WeightButton name={gpcLetters(id)} weight={weightOf(id)} onWeight={(w) => props.onWeight(id, w)} />
+                <WeightButton
+                  name={gpcNames([id], focus)}
+                  weight={weightOf(id)}
+                  onWeight={(w) => props.onWeight(id, w)}
+                />
                 <RemoveButton
-                  name={`Take ${gpcLetters(id)} out of the aim`}
+                  name={`Take ${gpcNames([id], focus)} out of the aim`}
                   onPress={() => onAim({ focus: focus.filter((f) => f !== id) })}
                 />
               </span>
