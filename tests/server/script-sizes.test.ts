@@ -52,6 +52,8 @@ const SCREENS = {
   "marks on paper": ["src/islands/paper-marks/PaperMarks.tsx"],
   backups: ["src/islands/backups/Backups.tsx"],
 } as const satisfies Readonly<Record<string, readonly string[]>>;
+/** By address of a script, all that it cannot run without, itself first. */
+const imports = JSON.parse(readFileSync("dist/server/script-imports.json", "utf8")) as ScriptImports;
 const FULL_SCREEN: readonly string[] = ["teach", "the learners' view"];
 
 describe("the scripts of a screen", () => {
@@ -73,8 +75,14 @@ describe("the scripts of a screen", () => {
     expect(names).toEqual(expect.arrayContaining(SHARED_SCRIPT_NAMES));
   });
 
+  it("no two of them need each other: the first would run without the other", () => {
+    const needs = (script: string) => (imports[script] ?? []).filter((other) => other !== script);
+    const all = Object.keys(imports);
+    expect(all.filter((script) => needs(script).length > 0).length).toBeGreaterThan(50);
+    expect(all.filter((script) => needs(script).some((other) => needs(other).includes(script)))).toEqual([]);
+  });
+
   it("the server is told of all that a screen's own part asks for, so that the page can name it", () => {
-    const imports = JSON.parse(readFileSync("dist/server/script-imports.json", "utf8")) as ScriptImports;
     for (const island of Object.values(SCREENS).flat()) {
       const address = `/_astro/${scriptOf(island)}`;
       expect(imports[address], island).toEqual(
