@@ -55,6 +55,18 @@ describe("what would give one", () => {
     expect(relaxationWords(relaxation)).toBe(says);
   });
 
+  it("an aim that shares its letters with another is named by an example word", () => {
+    const focus = ["ea=iː", "ea=e", "sh=ʃ"];
+    const taken = focus.map((gpc) => relaxationWords({ code: "drop-aim", gpc }, focus));
+    expect(taken).toEqual([
+      "Take ea as in sea out of the aim",
+      "Take ea as in head out of the aim",
+      "Take sh out of the aim",
+    ]);
+    expect(noChainWords({ code: "aim-out-of-reach", aims: ["ea=e"] }, focus)).toContain("hold ea as in head:");
+    expect(noChainWords({ code: "aim-not-taught", gpcs: ["ea=e"] }, focus)).toContain("this step: ea as in head.");
+  });
+
   it.each<Partial<ChainRequest>>([
     { positions: "only-the-vowel", length: 8 },
     { mustInclude: ["cake"] },

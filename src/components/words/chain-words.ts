@@ -11,7 +11,6 @@ import type {
 import { gpcName, gpcNames } from "./gpc-name.ts";
 import { patternName } from "./pattern-names.ts";
 import { refusalWords } from "./reasons.ts";
-import { gpcLetters } from "./sounds.ts";
 
 /** The words for what a chain is asked for, why there is none, and what to know of its words. */
 
@@ -60,8 +59,8 @@ const NAMED_AS: Readonly<Record<NamedAs, string>> = {
   fixed: "keep",
 };
 
-/** Why there is no chain, as a sentence for the teacher. */
-export function noChainWords(reason: NoChainReason): string {
+/** Why there is no chain, as a sentence for the teacher. @param focus what the chain aims at */
+export function noChainWords(reason: NoChainReason, focus: readonly string[] = []): string {
   switch (reason.code) {
     case "length-out-of-range":
       return `A chain has ${reason.min} to ${reason.max} words. Choose a number in between.`;
@@ -74,9 +73,9 @@ export function noChainWords(reason: NoChainReason): string {
     case "named-twice":
       return `${reason.word} is named for two places. A chain has every word once.`;
     case "aim-not-taught":
-      return `Not taught at this step: ${gpcNames(reason.gpcs)}. Take it out of the aim or move the group on.`;
+      return `Not taught at this step: ${gpcNames(reason.gpcs, focus)}. Take it out of the aim or move the group on.`;
     case "aim-out-of-reach":
-      return `No chain can hold ${gpcNames(reason.aims)}: the words with it are no step from others. Choose another aim, or a set of words instead.`;
+      return `No chain can hold ${gpcNames(reason.aims, focus)}: the words with it are no step from others. Choose another aim, or a set of words instead.`;
     case "no-moves":
       return "No move is allowed. Let graphemes change, be added or be taken away.";
     case "no-tiles":
@@ -94,8 +93,8 @@ export function noChainWords(reason: NoChainReason): string {
   }
 }
 
-/** What a relaxation is, as a button says it: `"8 → 6 words"`. */
-export function relaxationWords(relaxation: RelaxationKind): string {
+/** What a relaxation is, as a button says it: `"8 → 6 words"`. @param focus what the chain aims at */
+export function relaxationWords(relaxation: RelaxationKind, focus: readonly string[] = []): string {
   switch (relaxation.code) {
     case "shorter":
       return `${relaxation.length} words instead`;
@@ -110,7 +109,7 @@ export function relaxationWords(relaxation: RelaxationKind): string {
     case "unlock":
       return `Unlock ${relaxation.word}`;
     case "drop-aim":
-      return `Take ${gpcLetters(relaxation.gpc)} out of the aim`;
+      return `Take ${gpcNames([relaxation.gpc], focus)} out of the aim`;
     case "positions-anyhow":
       return "Let changes fall anywhere";
     case "longer-runs":

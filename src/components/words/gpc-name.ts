@@ -14,7 +14,8 @@ export function gpcName(id: string): string {
  * `"sh, ch"`: correspondences by their letters. One that shares its letters with another of those that it stands among is
  * named by an example word: `"ea as in sea"`.
  */
-export function gpcNames(ids: readonly string[], among: readonly string[] = ids): string {
-  const isShared = (id: string) => among.some((other) => other !== id && gpcLetters(other) === gpcLetters(id));
+export function gpcNames(ids: readonly string[], among: readonly string[] = []): string {
+  const all = [...ids, ...among];
+  const isShared = (id: string) => all.some((other) => other !== id && gpcLetters(other) === gpcLetters(id));
   return ids.map((id) => (isShared(id) ? gpcName(id) : gpcLetters(id))).join(", ");
 }

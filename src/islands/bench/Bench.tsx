@@ -146,7 +146,12 @@ export default function Bench(page: BenchProps) {
           actions={chainActions}
         />
         {planning.refusal && (
-          <NoChainNotice answer={planning.refusal} onRelax={planning.relax} onClose={planning.closeRefusal} />
+          <NoChainNotice
+            answer={planning.refusal}
+            focus={focus}
+            onRelax={planning.relax}
+            onClose={planning.closeRefusal}
+          />
         )}
         {page.opening && words.length > 0 && words === opened && (
           <OpeningNotice
