@@ -18,7 +18,7 @@ export function MendNotice({ broken, unfit, onReplace }: Props) {
       <span>
         {unfit > 0 ? `${unfit} ${unfit === 1 ? "word does" : "words do"} not fit this group. ` : ""}
         {broken > 0
-          ? `${broken === 1 ? "One step changes" : `${broken} steps change`} more than one grapheme: mend it before teaching, by moving, replacing or taking out a word.`
+          ? `${broken === 1 ? "One step changes" : `${broken} steps change`} more than one grapheme: mend ${broken === 1 ? "it" : "them"} before teaching, by moving, replacing or taking out a word.`
           : ""}
       </span>
       {unfit > 0 && onReplace && (
