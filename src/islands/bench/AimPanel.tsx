@@ -52,7 +52,8 @@ export function AimPanel(props: Props) {
         <ul className="flex flex-col gap-1.5">
           {focus.map((id) => (
             <li key={id} className="field flex items-center justify-between pr-1">
-              <span className="truncate">
+              {/* Whole: its example may be all that tells it from another of the same letters. */}
+              <span className="min-w-0 py-1 leading-tight">
                 meet <GpcChip id={id} />
               </span>
               <span className="flex shrink-0 items-center">
