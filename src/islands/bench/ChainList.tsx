@@ -129,14 +129,33 @@ interface StripProps {
   readonly actions: WordActions;
 }
 
+/** Where the buttons of a row stand: beside its word, or below it, Mend under the letters. On a phone always below. */
+const BUTTONS_BESIDE = {
+  row: "@2xl:flex-nowrap",
+  word: "@max-md:basis-[calc(100%-48px)]",
+  mend: "@max-md:mb-1.5 @max-md:ml-[76px]",
+};
+const BUTTONS_BELOW = { row: "", word: "basis-[calc(100%-48px)]", mend: "mb-1.5 ml-[76px]" };
+const BUTTONS_BELOW_WITH_MOUSE = {
+  row: "max-xl:@2xl:flex-nowrap",
+  word: `${BUTTONS_BESIDE.word} xl:basis-[calc(100%-48px)]`,
+  mend: `${BUTTONS_BESIDE.mend} xl:mb-1.5 xl:ml-[76px]`,
+};
+
+/** What is done with a word stands on the row in hand; with keys and mouse on the one that is pointed to. */
+const SHOWN_WITH_MOUSE = "max-xl:hidden xl:opacity-0 xl:group-focus-within:opacity-100 xl:group-hover:opacity-100";
+
 /** Another word in hand draws two strips anew, not all. */
 const Strip = memo(function Strip(props: StripProps) {
   const { word, index, reading, step, flags, verdict, locked, columns, size, selected, aims, actions } = props;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
-  // With a button more there is no room for the letters of a long word beside them: the buttons go below.
-  const isCrowded = step !== undefined && !step.single && (selected || locked);
+  const isBroken = step !== undefined && !step.single;
+  const isInHand = selected || locked;
+  // With a button more there is no room for a long word and its reason beside them; with a mouse they keep their place on
+  // every row, seen or not.
+  const place = !isBroken ? BUTTONS_BESIDE : isInHand ? BUTTONS_BELOW : BUTTONS_BELOW_WITH_MOUSE;
   const refusal = verdict && "refusal" in verdict ? verdict.refusal : undefined;
   return (
     <li
@@ -145,7 +164,7 @@ const Strip = memo(function Strip(props: StripProps) {
       data-current-word={selected ? "" : undefined}
       data-locked={locked}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group relative flex min-h-[74px] flex-wrap items-center border-b border-hairline pr-1 @2xl:flex-nowrap ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
+      className={`group relative flex min-h-[74px] flex-wrap items-center border-b border-hairline pr-1 ${place.row} ${selected ? "bg-change-soft" : ""} ${isDragging ? "z-10 bg-sheet shadow-lg" : ""}`}
     >
       <button
         type="button"
@@ -161,9 +180,7 @@ const Strip = memo(function Strip(props: StripProps) {
       <button
         type="button"
         aria-pressed={selected}
-        className={`flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left @2xl:flex-nowrap @2xl:py-0 ${
-          isCrowded ? "@max-2xl:basis-[calc(100%-48px)]" : "@max-md:basis-[calc(100%-48px)]"
-        }`}
+        className={`flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left @2xl:flex-nowrap @2xl:py-0 ${place.word}`}
         onClick={() => actions.onSelect(index)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
@@ -184,26 +201,16 @@ const Strip = memo(function Strip(props: StripProps) {
           {refusal && <span className="block text-[13px] font-semibold text-again">{refusalWords(refusal)}</span>}
         </span>
       </button>
-      {step && !step.single && (
-        // Below, it stands under the letters.
+      {isBroken && (
         <button
           type="button"
-          className={`button mr-1 shrink-0 px-2.5 ${
-            isCrowded ? "@max-2xl:mb-1.5 @max-2xl:ml-[76px]" : "@max-md:mb-1.5 @max-md:ml-[76px]"
-          }`}
+          className={`button mr-1 shrink-0 px-2.5 ${place.mend}`}
           onClick={() => actions.onMend(index, word)}
         >
           Mend
         </button>
       )}
-      {/* What is done with a word stands on the row in hand; with keys and mouse on the one that is pointed to. */}
-      <span
-        className={`ml-auto flex shrink-0 @2xl:ml-0 ${
-          selected || locked
-            ? ""
-            : "max-xl:hidden xl:opacity-0 xl:group-focus-within:opacity-100 xl:group-hover:opacity-100"
-        }`}
-      >
+      <span className={`ml-auto flex shrink-0 ${isInHand ? "" : SHOWN_WITH_MOUSE}`}>
         <StripButton
           name={locked ? `Unlock ${word}` : `Lock ${word}`}
           hint={locked ? "Locked: it stays when the chain is made again" : "Keep it when the chain is made again"}
