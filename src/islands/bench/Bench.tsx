@@ -91,8 +91,8 @@ export default function Bench(page: BenchProps) {
   const { save, toPlan, teach, forGroup } = saving;
   const chainActions = useStableCallbacks({ save, toPlan, teach, forGroup, onAim: () => setAiming(true) });
   const wordActions = useStableCallbacks({
-    onSelect: (index: number) => dispatch({ type: "select", index }),
-    onRemove: (index: number, word: string) => dispatch({ type: "take-out", index, word }),
+    onSelect: (word: string) => dispatch({ type: "select", word }),
+    onRemove: (word: string) => dispatch({ type: "take-out", word }),
     onLock: (word: string) => dispatch({ type: "lock", word }),
     onBan: mending.ban,
     onMend: mending.bridge,

@@ -20,16 +20,16 @@ import { useListSensors } from "../shared/use-list-sensors.ts";
 import { openWordCard } from "../word-card/open.ts";
 
 /**
- * What can be done with a word of the chain. A row may stand a moment longer than its word, until the new chain has been
- * looked at: what changes the chain names the word besides its place, so that a second press does not take the next one.
+ * What can be done with a word of the chain. Until a new chain has been looked at, the rows of the one before stand a
+ * moment longer: a word is named, for its place may be another one's by then.
  */
 export interface WordActions {
-  readonly onSelect: (index: number) => void;
-  readonly onRemove: (index: number, word: string) => void;
+  readonly onSelect: (word: string) => void;
+  readonly onRemove: (word: string) => void;
   readonly onLock: (word: string) => void;
-  readonly onBan: (index: number, word: string) => void;
-  /** Mends the step into the word. */
-  readonly onMend: (index: number, word: string) => void;
+  readonly onBan: (word: string) => void;
+  /** Mends the step from one word to the next. */
+  readonly onMend: (from: string, to: string) => void;
   readonly onReorder: (words: string[]) => void;
 }
 
@@ -92,6 +92,7 @@ export const ChainList = separatelyHydrated(function ChainList(props: Props) {
             <Fragment key={word}>
               <Strip
                 word={word}
+                before={words[index - 1] ?? ""}
                 index={index}
                 reading={report.readings[index]}
                 step={report.steps[index - 1]}
@@ -115,6 +116,8 @@ export const ChainList = separatelyHydrated(function ChainList(props: Props) {
 
 interface StripProps {
   readonly word: string;
+  /** The word before it; "" at the first. */
+  readonly before: string;
   readonly index: number;
   readonly reading: Segmentation | undefined;
   readonly step: StepCheck | undefined;
@@ -147,7 +150,7 @@ const SHOWN_WITH_MOUSE = "max-xl:hidden xl:opacity-0 xl:group-focus-within:opaci
 
 /** Another word in hand draws two strips anew, not all. */
 const Strip = memo(function Strip(props: StripProps) {
-  const { word, index, reading, step, flags, verdict, locked, columns, size, selected, aims, actions } = props;
+  const { word, before, index, reading, step, flags, verdict, locked, columns, size, selected, aims, actions } = props;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: word,
   });
@@ -181,7 +184,7 @@ const Strip = memo(function Strip(props: StripProps) {
         type="button"
         aria-pressed={selected}
         className={`flex min-h-[74px] min-w-0 flex-1 flex-wrap items-center gap-x-3 py-1 text-left @2xl:flex-nowrap @2xl:py-0 ${place.word}`}
-        onClick={() => actions.onSelect(index)}
+        onClick={() => actions.onSelect(word)}
       >
         <span className="w-5 shrink-0 text-right tabular-nums text-quiet">{index + 1}</span>
         {/* The mark of a sound that is gone from a word's end stands half beside the strip. */}
@@ -205,7 +208,7 @@ const Strip = memo(function Strip(props: StripProps) {
         <button
           type="button"
           className={`button mr-1 shrink-0 px-2.5 ${place.mend}`}
-          onClick={() => actions.onMend(index, word)}
+          onClick={() => actions.onMend(before, word)}
         >
           Mend
         </button>
@@ -224,11 +227,11 @@ const Strip = memo(function Strip(props: StripProps) {
         <StripButton
           name={`Never ${word}`}
           hint="Never in this chain: another takes its place"
-          onPress={() => actions.onBan(index, word)}
+          onPress={() => actions.onBan(word)}
         >
           <Ban size={17} aria-hidden />
         </StripButton>
-        <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(index, word)}>
+        <StripButton name={`Take ${word} out`} hint="Take out" onPress={() => actions.onRemove(word)}>
           <Trash size={17} aria-hidden />
         </StripButton>
       </span>

@@ -63,24 +63,25 @@ describe("the word in hand", () => {
       ["instead", "instead"],
       ["before", "after"],
     ] as const)
-      expect(benchReducer(state(words, { gap: { kind, index: 0 } }), { type: "select", index: 1 }).gap).toEqual({
+      expect(benchReducer(state(words, { gap: { kind, index: 0 } }), { type: "select", word: "mesh" }).gap).toEqual({
         kind: then,
         index: 1,
       });
   });
 
   it("may be taken out, and had back; the gap stays within the chain", () => {
-    const after = benchReducer(state(words), { type: "take-out", index: 2, word: "met" });
+    const after = benchReducer(state(words), { type: "take-out", word: "met" });
     expect(after.words).toEqual(["mash", "mesh"]);
     expect(after.gap.index).toBe(1);
     expect(benchReducer(after, { type: "undo" }).words).toEqual(words);
   });
 
   it("is taken out once, however often its row is pressed before it has gone", () => {
-    const press: BenchAction = { type: "take-out", index: 0, word: "mash" };
+    const press: BenchAction = { type: "take-out", word: "mash" };
     const once = benchReducer(state(words), press);
     expect(once.words).toEqual(["mesh", "met"]);
     expect(benchReducer(once, press)).toBe(once);
+    expect(benchReducer(once, { type: "select", word: "mash" })).toBe(once);
   });
 
   it("is the one that was put into the gap last; a second press puts nothing", () => {

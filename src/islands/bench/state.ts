@@ -27,9 +27,8 @@ export type BenchAction =
   | { readonly type: "redo" }
   | { readonly type: "gap"; readonly gap: Gap }
   /** Another word is in hand: the gap goes with it. */
-  | { readonly type: "select"; readonly index: number }
-  /** A word out, where it still stands in that place. */
-  | { readonly type: "take-out"; readonly index: number; readonly word: string }
+  | { readonly type: "select"; readonly word: string }
+  | { readonly type: "take-out"; readonly word: string }
   /** Words into the gap: once, however often they are pressed before the list for the next gap is there. */
   | { readonly type: "put"; readonly words: readonly string[] }
   | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
@@ -113,13 +112,16 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     case "gap":
       return { ...state, gap: inRange(action.gap, state.words) };
     case "select": {
+      const index = state.words.indexOf(action.word);
+      if (index < 0) return state;
       // Before a word there is a gap only where it is asked for.
       const kind = state.gap.kind === "before" ? "after" : state.gap.kind;
-      return { ...state, gap: inRange({ kind, index: action.index }, state.words) };
+      return { ...state, gap: inRange({ kind, index }, state.words) };
     }
-    case "take-out":
-      if (state.words[action.index] !== action.word) return state;
-      return withWords(state, { words: state.words.filter((_, k) => k !== action.index) });
+    case "take-out": {
+      const index = state.words.indexOf(action.word);
+      return index < 0 ? state : withWords(state, { words: state.words.toSpliced(index, 1) });
+    }
     case "put":
       if (action.words.some((word) => state.words.includes(word))) return state;
       return withWords(state, putIn(state, ...action.words));

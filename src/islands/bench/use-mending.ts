@@ -33,10 +33,8 @@ export function useMending({ state, dispatch, rules, verdicts, desk, planner }: 
     dispatch({ type: "words", words: next });
   };
 
-  /** Puts words between a word and the one before it, so that every step is one; nothing where they stand apart by now. */
-  const bridge = async (index: number, to: string) => {
-    const from = words[index - 1];
-    if (from === undefined) return;
+  /** Puts words between two neighbours, so that every step is one; nothing where they stand apart by now. */
+  const bridge = async (from: string, to: string) => {
     for (;;) {
       const taken = now.current;
       const at = taken.indexOf(to);
@@ -56,14 +54,15 @@ export function useMending({ state, dispatch, rules, verdicts, desk, planner }: 
     }
   };
 
-  /** Takes a word out for good, where it still stands there; another comes in its place where there is one. */
-  const ban = async (index: number, word: string) => {
-    if (words[index] !== word) return;
+  /** Takes a word out for good; another comes in its place where there is one. */
+  const ban = async (word: string) => {
+    const index = words.indexOf(word);
+    if (index < 0) return;
     dispatch({ type: "shape", shape: { never: [...(shape.never ?? []), word] } });
     const found = words.length < 3 ? undefined : await planner.replaceWord(index);
     // Found for the chain as it was: what was changed meanwhile stays, and the word goes all the same.
     if (found && now.current === words) put(found);
-    else dispatch({ type: "take-out", index: now.current.indexOf(word), word });
+    else dispatch({ type: "take-out", word });
   };
 
   const unfit = unfitIn(verdicts ?? []);
