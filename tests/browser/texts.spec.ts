@@ -7,6 +7,15 @@ const editor = ".cm-content";
 test("a text is judged as it is typed, mended by a press, saved, planned and printed", async ({ page, server }) => {
   const data = { name: "Willets", sequenceId: "phased", step: 48, learners: ["Dunlin"] };
   const group = await (await page.request.post(`${server.address}/api/groups`, { data })).json();
+  // The sentences are there before the editor is.
+  let comes = () => {};
+  const editorComes = new Promise<void>((resolve) => {
+    comes = resolve;
+  });
+  await page.route(/TextEditor/, async (route) => {
+    await editorComes;
+    await route.continue();
+  });
   await page.goto(`${server.address}/texts?group=${group.id}`);
   await alive(page);
   // It opens with sentences made for this group, each within its reach.
@@ -14,6 +23,8 @@ test("a text is judged as it is typed, mended by a press, saved, planned and pri
   await expect(sentences).toHaveCount(20);
   const first = (await sentences.first().locator("span").first().textContent()) as string;
   await sentences.first().click();
+  await expect(page.locator(editor)).toHaveCount(0);
+  comes();
   await expect(page.locator(editor)).toContainText(first);
   const status = page.getByRole("status").filter({ hasText: "fit (" });
   await expect(status).toContainText("(100 in 100)");

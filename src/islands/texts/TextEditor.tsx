@@ -2,7 +2,8 @@ import { defaultKeymap, history, historyKeymap, isolateHistory } from "@codemirr
 import { EditorState, StateEffect, StateField } from "@codemirror/state";
 import { Decoration, type DecorationSet, EditorView, keymap, placeholder } from "@codemirror/view";
 import type { Ref } from "react";
-import { useEffect, useImperativeHandle, useRef } from "react";
+import { useEffect, useImperativeHandle, useLayoutEffect, useRef } from "react";
+import { atEnd, type TextChange } from "./text-changes.ts";
 
 /** A run of characters with a class of its own. */
 export interface EditorMark {
@@ -14,9 +15,7 @@ export interface EditorMark {
 /** What the screen can do to the text. */
 export interface EditorHandle {
   /** Puts something in the place of runs of characters; one step for undo. */
-  readonly replace: (
-    changes: readonly { readonly from: number; readonly to: number; readonly insert: string }[],
-  ) => void;
+  readonly replace: (changes: readonly TextChange[]) => void;
   /** Puts a sentence at the end. */
   readonly append: (text: string) => void;
 }
@@ -62,7 +61,8 @@ export default function TextEditor({ initial, marks, ref, onText, onPress, limit
   told.current = { onText, onPress, onTooLong };
   const start = useRef(initial);
 
-  useEffect(() => {
+  // Before the handle is given away: a change that is asked for finds it.
+  useLayoutEffect(() => {
     if (!host.current) return;
     const editor = new EditorView({
       parent: host.current,
@@ -109,12 +109,7 @@ export default function TextEditor({ initial, marks, ref, onText, onPress, limit
     append: (text) => {
       const editor = view.current;
       if (!editor) return;
-      const { doc } = editor.state;
-      const end = doc.toString().trimEnd().length;
-      editor.dispatch({
-        changes: { from: end, to: doc.length, insert: end === 0 ? text : ` ${text}` },
-        annotations: ON_ITS_OWN,
-      });
+      editor.dispatch({ changes: atEnd(editor.state.doc.toString(), text), annotations: ON_ITS_OWN });
     },
   }));
 

@@ -28,6 +28,7 @@ import { readTextFile } from "./read-text-file.ts";
 import { SentencesPanel } from "./SentencesPanel.tsx";
 import { TargetsPanel } from "./TargetsPanel.tsx";
 import type { EditorHandle } from "./TextEditor.tsx";
+import { atEnd, type TextChange, withChanges } from "./text-changes.ts";
 import { useTextRules, useTextView, useTextWorker } from "./use-text.ts";
 import { draftOfText, dropTextDraft, useTextDraft } from "./use-text-draft.ts";
 import { WordsPanel } from "./WordsPanel.tsx";
@@ -122,9 +123,18 @@ export default function Texts(page: TextsPage) {
   }, [set, group.id]);
 
   const places = (word: string) => view.words.filter(({ spelling }) => spelling === word);
+  /** What is pressed before the editor has come is in the text that it begins with. */
+  const change = (changes: readonly TextChange[]) => {
+    if (editor.current) editor.current.replace(changes);
+    else setText((before) => withChanges(before, changes));
+  };
+  const append = (sentence: string) => {
+    if (editor.current) editor.current.append(sentence);
+    else setText((before) => withChanges(before, [atEnd(before, sentence)]));
+  };
   const replace = (word: string, other: string) => {
     if (view.text !== text) return;
-    editor.current?.replace(
+    change(
       places(word).map(({ from, to }) => {
         const isCapital = /^\p{Lu}/u.test(text.slice(from, to));
         return { from, to, insert: isCapital ? `${other[0]?.toUpperCase()}${other.slice(1)}` : other };
@@ -170,7 +180,7 @@ export default function Texts(page: TextsPage) {
       toast.error(`A text that is saved has at most ${LONGEST_TEXT.toLocaleString("en")} letters: save it in parts.`);
     else void to(content(), title, setId);
   };
-  const setWholeText = (next: string) => editor.current?.replace([{ from: 0, to: text.length, insert: next }]);
+  const setWholeText = (next: string) => change([{ from: 0, to: text.length, insert: next }]);
   const open = async (file: File | undefined) => {
     if (!file) return;
     const read = await readTextFile(file, LONGEST_JUDGED);
@@ -308,7 +318,7 @@ export default function Texts(page: TextsPage) {
                 worker={worker}
                 rules={rules}
                 targets={targets}
-                onPick={(sentence) => editor.current?.append(sentence)}
+                onPick={append}
                 onLittleText={(lines) => setWholeText([text.trimEnd(), ...lines].filter(Boolean).join("\n"))}
               />
             )}
