@@ -96,7 +96,7 @@ export default function Bench(page: BenchProps) {
     onLock: (word: string) => dispatch({ type: "lock", word }),
     onBan: mending.ban,
     onMend: mending.bridge,
-    onReorder: (next: string[]) => dispatch({ type: "words", words: next }),
+    onMove: (word: string, to: string) => dispatch({ type: "move", word, to }),
   });
   const gapActions = useStableCallbacks({
     onGap: (next: Gap) => dispatch({ type: "gap", gap: next }),

@@ -1,5 +1,5 @@
 import { closestCenter, DndContext, type DragEndEvent } from "@dnd-kit/core";
-import { arrayMove, SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import Ban from "lucide-react/icons/ban";
 import CircleQuestionMark from "lucide-react/icons/circle-question-mark";
@@ -30,7 +30,8 @@ export interface WordActions {
   readonly onBan: (word: string) => void;
   /** Mends the step from one word to the next. */
   readonly onMend: (from: string, to: string) => void;
-  readonly onReorder: (words: string[]) => void;
+  /** Moves a word to where another one stands. */
+  readonly onMove: (word: string, to: string) => void;
 }
 
 interface Props {
@@ -81,8 +82,7 @@ export const ChainList = separatelyHydrated(function ChainList(props: Props) {
   const words = report.words;
   const items = useMemo(() => [...words], [words]);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    actions.onReorder(arrayMove([...words], words.indexOf(String(active.id)), words.indexOf(String(over.id))));
+    if (over) actions.onMove(String(active.id), String(over.id));
   };
   return (
     <DndContext id="chain" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>

@@ -76,6 +76,24 @@ describe("the word in hand", () => {
     expect(benchReducer(after, { type: "undo" }).words).toEqual(words);
   });
 
+  it("is moved to where another stands, and back; to itself, or to or from where no word is, nothing changes", () => {
+    const move = (word: string, to: string) => benchReducer(state(words), { type: "move", word, to });
+    expect(move("met", "mash").words).toEqual(["met", "mash", "mesh"]);
+    expect(move("mash", "met").words).toEqual(["mesh", "met", "mash"]);
+    expect(benchReducer(move("mash", "met"), { type: "undo" }).words).toEqual(words);
+    for (const [word, to] of [
+      ["met", "met"],
+      ["met", "gone"],
+      ["gone", "met"],
+    ] as const)
+      expect(move(word, to).history).toBe(NO_HISTORY);
+  });
+
+  it("of two moved in one moment both stand where they were let go, whatever is still looked at", () => {
+    const first = benchReducer(state(words), { type: "move", word: "met", to: "mash" });
+    expect(benchReducer(first, { type: "move", word: "mesh", to: "mash" }).words).toEqual(["met", "mesh", "mash"]);
+  });
+
   it("is taken out once, however often its row is pressed before it has gone", () => {
     const press: BenchAction = { type: "take-out", word: "mash" };
     const once = benchReducer(state(words), press);

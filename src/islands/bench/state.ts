@@ -29,6 +29,8 @@ export type BenchAction =
   /** Another word is in hand: the gap goes with it. */
   | { readonly type: "select"; readonly word: string }
   | { readonly type: "take-out"; readonly word: string }
+  /** A word to where another one stands. */
+  | { readonly type: "move"; readonly word: string; readonly to: string }
   /** Words into the gap: once, however often they are pressed before the list for the next gap is there. */
   | { readonly type: "put"; readonly words: readonly string[] }
   | { readonly type: "aim"; readonly focus?: readonly string[]; readonly contrasts?: readonly Contrast[] }
@@ -121,6 +123,11 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     case "take-out": {
       const index = state.words.indexOf(action.word);
       return index < 0 ? state : withWords(state, { words: state.words.toSpliced(index, 1) });
+    }
+    case "move": {
+      const [from, to] = [state.words.indexOf(action.word), state.words.indexOf(action.to)];
+      if (from < 0 || to < 0 || from === to) return state;
+      return withWords(state, { words: state.words.toSpliced(from, 1).toSpliced(to, 0, action.word) });
     }
     case "put":
       if (action.words.some((word) => state.words.includes(word))) return state;
