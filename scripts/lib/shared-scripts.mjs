@@ -50,7 +50,7 @@ const SHARED_SCRIPTS = {
   lists: [
     /node_modules\/@dnd-kit\//,
     /node_modules\/lucide-react\/dist\/esm\/icons\/grip-vertical\./,
-    /src\/islands\/shared\/use-list-sensors\.ts$/,
+    /src\/islands\/shared\/(drag-sensor|use-list-sensors)\.ts$/,
   ],
   /** The table of correspondences, and what is taught of it. */
   correspondences: [

@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
 import { alive, expect, test } from "./server.ts";
+import { dragQuickly } from "./touch.ts";
 
 const chain = (page: Page) => page.locator('ol[aria-label="Chain"] [data-word]');
 const chainOf = (page: Page) =>
@@ -252,17 +253,10 @@ test("the chain bench by touch: a suggestion, the next gap, reorder", async ({ b
     await expect(panel.getByRole("radio", { name: `After ${(await chainOf(page))[count]}` })).toBeVisible();
   }
   const words = await chainOf(page);
-  // A finger on the handle moves the strip: raw touches, as a screen sends them.
   const from = await page.getByRole("button", { name: `Move ${words[2]}` }).boundingBox();
   const to = await page.getByRole("button", { name: `Move ${words[1]}` }).boundingBox();
   if (!from || !to) throw new Error("no handles");
-  const touch = await context.newCDPSession(page);
-  const at = (box: typeof from, dy = 0) => [{ x: box.x + 12, y: box.y + 30 + dy }];
-  await touch.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: at(from) });
-  for (const dy of [-5, -15, -30, -50])
-    await touch.send("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: at(from, dy) });
-  await touch.send("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: at(to, -10) });
-  await touch.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+  await dragQuickly(page, { x: from.x + 12, y: from.y + 30 }, { x: from.x + 12, y: to.y + 20 });
   await expect.poll(() => chainOf(page)).toEqual([words[0], words[2], words[1]]);
   await context.close();
 });

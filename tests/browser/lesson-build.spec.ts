@@ -1,5 +1,6 @@
 import { board, openedBuilt, teachChain } from "./lesson-steps.ts";
 import { alive, expect, test } from "./server.ts";
+import { dragQuickly } from "./touch.ts";
 
 /** Building words in a lesson: by keyboard and by touch, with tiles. */
 
@@ -67,11 +68,8 @@ test("build mode by touch: pressed and dragged; the learners' view follows witho
       await page.getByLabel(to, { exact: true }).boundingBox(),
     ];
     if (!a || !b) throw new Error("nothing to drag");
-    await page.mouse.move(a.x + a.width / 2, a.y + a.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(a.x + a.width / 2 + 12, a.y + a.height / 2 + 12, { steps: 3 });
-    await page.mouse.move(b.x + b.width / 2, b.y + b.height / 2, { steps: 8 });
-    await page.mouse.up();
+    const middle = (box: typeof a) => ({ x: box.x + box.width / 2, y: box.y + box.height / 2 });
+    await dragQuickly(page, middle(a), middle(b));
   };
   await drag("Take c off", "Tray");
   await expect(board(page)).toHaveAttribute("data-board", "a p");

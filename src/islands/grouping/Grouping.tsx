@@ -1,12 +1,4 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { DndContext, type DragEndEvent, useDraggable, useDroppable } from "@dnd-kit/core";
 import { useMemo, useState } from "react";
 import { ConfirmDialog } from "../../components/ui/ConfirmDialog.tsx";
 import { counted } from "../../components/words/counted.ts";
@@ -14,13 +6,14 @@ import { questionWords } from "../../components/words/evidence-words.ts";
 import { type GroupFigures, groupFigures } from "../../core/light.ts";
 import type { GroupingPage } from "../../server/groups/grouping.ts";
 import { call } from "../shared/client.ts";
+import { useDragSensors } from "../shared/drag-sensor.ts";
 import { asTheyAre, countMoved, moved, type Part, partsOf } from "./arrangement.ts";
 
 /** Groups by what learners need and where they stand: proposed, changed by hand with the figures following, then made. */
 export default function Grouping(page: GroupingPage) {
   const [parts, setParts] = useState(() => (isAnythingKnown(page) ? partsOf(page) : asTheyAre(page)));
   const [failure, setFailure] = useState("");
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useDragSensors();
   const people = useMemo(() => new Map(page.learners.map((one) => [one.id, one])), [page.learners]);
   const move = (learnerId: string, to: string) => setParts((now) => moved(now, learnerId, to));
   const movedCount = countMoved(parts, page);

@@ -1,9 +1,7 @@
-import { KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
+import { KeyboardSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
+import { useDragSensor } from "./drag-sensor.ts";
 
-/** Rows are dragged by mouse, finger or keyboard; a press that hardly moves is a press and no drag. */
+/** Rows are dragged by mouse, finger or keyboard. */
 export const useListSensors = () =>
-  useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  useSensors(useDragSensor(), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));

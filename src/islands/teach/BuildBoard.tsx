@@ -1,15 +1,8 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { DndContext, type DragEndEvent, useDraggable, useDroppable } from "@dnd-kit/core";
 import Eraser from "lucide-react/icons/eraser";
 import Square from "lucide-react/icons/square";
 import type { TeachWord } from "../../server/sessions/teach-page.ts";
+import { useDragSensors } from "../shared/drag-sensor.ts";
 import { ShutZip } from "./BigWord.tsx";
 import { type Board, type BoardAction, firstWrong } from "./lesson/board.ts";
 
@@ -41,8 +34,7 @@ export default function BuildBoard({
   onBoxes,
   onPicture,
 }: BuildBoardProps) {
-  // A press that hardly moves is a press and no drag.
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useDragSensors();
   const { placed, tray, attempts, right, caret } = board;
   const wrong = !right && attempts.length >= SHOWN_AFTER ? firstWrong(board, word) : undefined;
   const empty = boxes ? Math.max(0, word.reading.units.length - placed.length) : 0;
