@@ -60,7 +60,7 @@ test("build by hand: type, suggest, replace, remove, undo, redo, save and open a
     button.click();
   });
   await expect.poll(() => chainOf(page)).toEqual(["mash", "met", "men"]);
-  await expect(page.getByText(/One step changes more than one grapheme/)).toBeVisible();
+  await expect(page.getByText(/One step breaks the chain/)).toBeVisible();
   await expect(page.getByText(/Look again: 2 graphemes differ/)).toBeVisible();
   await expect(page.getByRole("button", { name: "Teach" })).toBeDisabled();
   await page.keyboard.press("Control+z");

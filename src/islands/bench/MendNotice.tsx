@@ -1,5 +1,5 @@
 interface Props {
-  /** Steps that change more than one grapheme. */
+  /** Steps that are not one change, or not one that is allowed; the row of each says why. */
   readonly broken: number;
   /** Words that may not be put before this group. */
   readonly unfit: number;
@@ -17,9 +17,7 @@ export function MendNotice({ broken, unfit, onReplace }: Props) {
     >
       <span>
         {unfit > 0 ? `${unfit} ${unfit === 1 ? "word does" : "words do"} not fit this group. ` : ""}
-        {broken > 0
-          ? `${broken === 1 ? "One step changes" : `${broken} steps change`} more than one grapheme: mend ${broken === 1 ? "it" : "them"} before teaching, by moving, replacing or taking out a word.`
-          : ""}
+        {broken > 0 && brokenWords(broken)}
       </span>
       {unfit > 0 && onReplace && (
         <button type="button" className="button shrink-0" onClick={onReplace}>
@@ -29,3 +27,8 @@ export function MendNotice({ broken, unfit, onReplace }: Props) {
     </div>
   );
 }
+
+const brokenWords = (count: number): string =>
+  count === 1
+    ? "One step breaks the chain, its row says why. Mend it before teaching, by moving, replacing or taking out a word."
+    : `${count} steps break the chain, their rows say why. Mend them before teaching, by moving, replacing or taking out a word.`;
