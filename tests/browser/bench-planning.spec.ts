@@ -108,7 +108,7 @@ test("a pasted chain is checked word by word; bad steps are mended with one pres
   await page.getByRole("button", { name: "Check it" }).click();
   await expect.poll(() => chainOf(page)).toEqual(["ship", "shop", "chop", "dog", "cake"]);
   await expect(chain(page).getByText("Not taught yet: a-e")).toBeVisible();
-  await expect(page.getByText(/1 word does not fit this group\. 2 steps change/)).toBeVisible();
+  await expect(page.getByText(/1 word does not fit this group\. 2 steps break the chain/)).toBeVisible();
   await expect(page.getByRole("button", { name: "Teach" })).toBeDisabled();
   await page.getByRole("button", { name: "Take cake out" }).click();
   await page.locator('[data-word="dog"]').getByRole("button", { name: "Mend" }).click();

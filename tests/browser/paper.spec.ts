@@ -47,7 +47,7 @@ test("a chain goes from the bench to paper: every sheet, the exact tiles, a box 
       .evaluateAll((words) => words.slice(0, 2).map((word) => Math.round(word.getBoundingClientRect().y)));
   expect(new Set(await places()).size).toBe(1);
   await page.getByRole("link", { name: "Down" }).click();
-  expect(new Set(await places()).size).toBe(2);
+  await expect.poll(async () => new Set(await places()).size).toBe(2);
 
   await sheets.getByRole("link", { name: "Record sheet" }).click();
   await expect(paper.getByRole("columnheader")).toHaveText(["Learner", "ship", "chip", "chop", "shop", "hop"]);
