@@ -30,5 +30,5 @@ export function MendNotice({ broken, unfit, onReplace }: Props) {
 
 const brokenWords = (count: number): string =>
   count === 1
-    ? "One step breaks the chain, its row says why. Mend it before teaching, by moving, replacing or taking out a word."
-    : `${count} steps break the chain, their rows say why. Mend them before teaching, by moving, replacing or taking out a word.`;
+    ? "One step breaks the chain: its row says why. Mend it before teaching, or move, replace or take out a word."
+    : `${count} steps break the chain: their rows say why. Mend them before teaching, or move, replace or take out a word.`;
