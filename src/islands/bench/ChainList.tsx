@@ -195,7 +195,7 @@ const Strip = memo(function Strip(props: StripProps) {
             <span className="font-learner text-3xl">{word}</span>
           )}
         </span>
-        <span className="leading-snug @max-2xl:w-full @max-2xl:pl-8 @2xl:min-w-0 @2xl:flex-1">
+        <span className="leading-snug @max-2xl:w-full @max-2xl:pl-8 @2xl:min-w-0 @2xl:flex-1 @2xl:py-1.5">
           {step ? <StepText step={step} /> : <span className="text-quiet">first word</span>}
           {step && aims(step).map((aim) => <AimBadge key={aim} text={aim} />)}
           {flags.length > 0 && (
