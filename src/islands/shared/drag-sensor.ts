@@ -2,7 +2,10 @@ import { PointerSensor, type PointerSensorProps, useSensor, useSensors } from "@
 import { type Coordinates, getEventCoordinates } from "@dnd-kit/utilities";
 import { flushSync } from "react-dom";
 
-/** What a place is found by is measured after one drawing and compared after the next: four are more than it takes. */
+/**
+ * A drag that has only begun takes three drawings to know what it is over: the package measures in the first, compares in
+ * the second and tells in the third.
+ */
 const MOST_DRAWINGS = 4;
 
 /**
