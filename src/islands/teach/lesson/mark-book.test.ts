@@ -42,13 +42,24 @@ describe("the marks in hand", () => {
   it("marks that a closed page left behind come back as waiting, and a withdrawn one stays away", () => {
     const left = (mark: Mark, withdrawn: boolean) =>
       responseOf(mark, { sessionId: "s", supersedes: null, withdrawn, at: new Date(0) });
-    const book = foundWaiting(markStored(marked(EMPTY, markOf("1", "right")), "1"), [
+    const stored: Mark = { ...markOf("1", "right"), state: "stored" };
+    const book = foundWaiting(newBook(new Map([[markKey("gull", 0), stored]])), [
       left(markOf("2", "wrong", "tern"), false),
       left(markOf("3", "right"), true),
     ]);
     expect(here(book, "tern")).toMatchObject({ id: "2", state: "waiting" });
     expect(here(book)).toBeUndefined();
     expect([...book.waiting]).toEqual(["2", "3"]);
+  });
+
+  it("what is marked before the marks of a closed page are found stands, and what was taken back stays away", () => {
+    const left = (id: string, learnerId: string) =>
+      responseOf(markOf(id, "wrong", learnerId), { sessionId: "s", supersedes: null, at: new Date(0) });
+    const taken = undone(marked(marked(EMPTY, markOf("2", "right")), markOf("3", "right", "tern")), "4");
+    const book = foundWaiting(taken?.book ?? EMPTY, [left("1", "gull"), left("3", "tern")]);
+    expect(here(book)?.id).toBe("2");
+    expect(here(book, "tern")).toBeUndefined();
+    expect([...book.waiting].sort()).toEqual(["1", "2", "3", "4"]);
   });
 });
 

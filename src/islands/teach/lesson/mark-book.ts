@@ -48,11 +48,14 @@ export function marked(book: MarkBook, mark: Mark): MarkBook {
   };
 }
 
-/** Marks that an earlier page could not send are shown again, as waiting. */
+/** Marks that an earlier page could not send are shown again, as waiting; what this page has marked since stands. */
 export function foundWaiting(book: MarkBook, responses: readonly SentResponse[]): MarkBook {
   const marks = new Map(book.marks);
+  const { past, future } = book.history;
+  const own = new Set([...past, ...future].map(({ key }) => key));
   for (const response of responses) {
     const key = markKey(response.learnerId, response.wordIndex);
+    if (own.has(key)) continue;
     if (response.withdrawn) marks.delete(key);
     else marks.set(key, { ...response, state: "waiting" });
   }
