@@ -14,7 +14,7 @@ const SHARED_SCRIPTS = {
     /(commonjsHelpers|vite\/preload-helper)\.js$/,
     /src\/islands\/shared\/(autosave|client|history|paper-href|shortcuts|use-autosave|use-element-size|use-lazy|use-shortcuts)\.ts$/,
     /node_modules\/idb\//,
-    /src\/islands\/outbox\/(mark-store|outbox|page-outbox)\.ts$/,
+    /src\/islands\/outbox\/(left-marks|mark-store|outbox|page-outbox)\.ts$/,
     /src\/islands\/(shared\/tell-time-zone|word-card\/open)\.ts$/,
     /src\/schemas\/headers\.ts$/,
     /src\/components\/words\/(accent-words|counted|dates|focus-words|outbox-words|pattern-names|position-name)\.ts$/,

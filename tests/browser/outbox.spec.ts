@@ -24,6 +24,24 @@ test("marks left by a closed lesson are said and sent from any screen", async ({
   await expect(page.getByText("not stored yet")).toBeHidden();
 });
 
+test("a mark is kept when the page is left in the moment it is made", async ({ page, server }) => {
+  await noMarkArrives(page);
+  await teachChain(page, server, "ship.shop.shock");
+  const lesson = page.url();
+  for (const learner of ["1", "2", "3"]) {
+    await page.goto(lesson);
+    await alive(page);
+    await page.evaluate((key) => {
+      for (const pressed of [key, "Enter"])
+        document.body.dispatchEvent(new KeyboardEvent("keydown", { key: pressed, bubbles: true }));
+      setTimeout(() => location.replace("about:blank"));
+    }, learner);
+    await page.waitForURL("about:blank");
+  }
+  await page.goto(`${server.address}/plan`);
+  await expect(page.getByText("3 marks not stored yet: kept in this browser")).toBeVisible();
+});
+
 test("a browser that will not keep marks: said, held by the page, which is not left by mistake", async ({
   page,
   server,

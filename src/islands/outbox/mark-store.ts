@@ -42,7 +42,13 @@ export async function lastingStore(): Promise<MarkStore> {
   });
   return {
     isLasting: true,
-    add: async (mark) => void (await db.add("responses", mark)),
+    async add(mark) {
+      const writing = db.transaction("responses", "readwrite");
+      const added = writing.store.add(mark);
+      // Without waiting for its answer: the page may be left in this moment, and what is not committed is gone.
+      writing.commit();
+      await Promise.all([added, writing.done]);
+    },
     put: async ({ key, ...mark }) => void (await db.put("responses", mark, key)),
     remove: (key) => db.delete("responses", key),
     async all() {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { SentResponse } from "../../schemas/responses.ts";
+import { leftMarks } from "./left-marks.ts";
 import { type MarkStore, memoryStore } from "./mark-store.ts";
 import { type Delivery, NOTHING_WAITS, Outbox, type OutboxServices, type OutboxState } from "./outbox.ts";
 
@@ -18,6 +19,16 @@ const response = (id: string, sessionId = "s"): SentResponse => ({
 /** A store as the browser's own: pages share it. */
 const lasting = (): MarkStore => ({ ...memoryStore(), isLasting: true });
 
+/** A browser's `localStorage`. */
+function textStore(): Pick<Storage, "getItem" | "setItem" | "removeItem"> {
+  const texts = new Map<string, string>();
+  return {
+    getItem: (key) => texts.get(key) ?? null,
+    setItem: (key, text) => void texts.set(key, text),
+    removeItem: (key) => void texts.delete(key),
+  };
+}
+
 function outbox(services: Partial<OutboxServices> = {}) {
   const sent: string[] = [];
   const stored: string[] = [];
@@ -31,6 +42,7 @@ function outbox(services: Partial<OutboxServices> = {}) {
     {
       workspaceId: "ours",
       openStore: async () => shared,
+      left: leftMarks(textStore),
       deliver: async ({ id }) => {
         sent.push(id);
         return answers.get(id) ?? usual;
@@ -117,6 +129,51 @@ describe("marks on their way", () => {
     expect(second.sent).toEqual(["1"]);
     expect(first.stored).toEqual(["1"]);
   });
+
+  it("that another page has sent and the server refused are refused for this one too", async () => {
+    const shared = lasting();
+    const first = outbox({ openStore: async () => shared });
+    first.answer({ kind: "later" });
+    await first.box.put(response("1"));
+    const second = outbox({ openStore: async () => shared });
+    second.answer({ kind: "refused", reason: "no such learner" });
+    await second.box.flush();
+    await first.box.tell();
+    await second.box.forgetSeen();
+    await first.box.tell();
+    expect([first.refused, first.stored]).toEqual([["1"], []]);
+  });
+
+  it.each([
+    ["is being kept", "add"],
+    ["is kept while the store is read", "all"],
+  ] as const)("made while the page tells what waits: one that %s is not stored", async (_, slow) => {
+    const shared = lasting();
+    let goOn: () => void = () => undefined;
+    const held = new Promise<void>((resolve) => {
+      goOn = resolve;
+    });
+    const store: MarkStore = {
+      ...shared,
+      async add(mark) {
+        if (slow === "add") await held;
+        await shared.add(mark);
+      },
+      async all() {
+        const read = await shared.all();
+        if (slow === "all") await held;
+        return read;
+      },
+    };
+    const { box, stored, answer, state } = outbox({ openStore: async () => store });
+    answer({ kind: "later" });
+    const [told, put] = [box.tell(), box.put(response("1"))];
+    if (slow === "add") await told;
+    goOn();
+    await Promise.all([told, put]);
+    expect(stored).toEqual([]);
+    expect(state()).toMatchObject({ waiting: 1 });
+  });
 });
 
 describe("a browser that keeps nothing", () => {
@@ -135,6 +192,99 @@ describe("a browser that keeps nothing", () => {
     await box.flush();
     expect(stored).toEqual(["1"]);
     expect(state()).toEqual(NOTHING_WAITS);
+  });
+
+  it("and loses its database while the page is open: what waits is held by the page, said, and sent", async () => {
+    const shared = lasting();
+    const fails = async () => Promise.reject(new Error("closed"));
+    let isClosed = false;
+    const store: MarkStore = {
+      ...shared,
+      add: (mark) => (isClosed ? fails() : shared.add(mark)),
+      all: () => (isClosed ? fails() : shared.all()),
+    };
+    const { box, sent, stored, answer, state } = outbox({ openStore: async () => store });
+    answer({ kind: "later" });
+    await box.put(response("1"));
+    isClosed = true;
+    await box.put(response("2"));
+    expect(stored).toEqual([]);
+    expect(state()).toMatchObject({ waiting: 2, onlyHere: 2 });
+    sent.length = 0;
+    answer({ kind: "stored" });
+    await box.flush();
+    expect([...sent].sort()).toEqual(["1", "2"]);
+    expect([...stored].sort()).toEqual(["1", "2"]);
+    expect(state()).toEqual(NOTHING_WAITS);
+  });
+});
+
+describe("a page that is left in the moment a mark is made", () => {
+  it("writes it down, and the next page takes it in and sends it", async () => {
+    const texts = textStore();
+    const left = leftMarks(() => texts);
+    const closed = outbox({ left, openStore: () => new Promise(() => undefined) });
+    for (const id of ["1", "2"]) void closed.box.put(response(id));
+    closed.box.leave();
+    const next = outbox({ left });
+    expect((await next.box.waiting("s")).map(({ id }) => id)).toEqual(["1", "2"]);
+    await next.box.put(response("3"));
+    expect(next.sent).toEqual(["1", "2", "3"]);
+    expect(left.all()).toEqual([]);
+  });
+
+  it("is counted once when the database had taken it after all", async () => {
+    const texts = textStore();
+    const left = leftMarks(() => texts);
+    const shared = lasting();
+    const mark = { response: response("1"), workspaceId: "ours" };
+    left.add([mark]);
+    await shared.add(mark);
+    const { box, answer, state } = outbox({ left, openStore: async () => shared });
+    answer({ kind: "later" });
+    await box.flush();
+    expect(state()).toMatchObject({ waiting: 1 });
+    expect(left.all()).toEqual([]);
+  });
+
+  it("leaves nothing of what is kept", async () => {
+    const texts = textStore();
+    const left = leftMarks(() => texts);
+    const { box, answer } = outbox({ left });
+    answer({ kind: "later" });
+    await box.put(response("1"));
+    box.leave();
+    expect(left.all()).toEqual([]);
+  });
+
+  it.each([
+    [
+      "will not be asked",
+      () => {
+        throw new DOMException("denied", "SecurityError");
+      },
+    ],
+    ["holds what cannot be read", () => ({ ...textStore(), getItem: () => "{" })],
+    ["holds no marks", () => ({ ...textStore(), getItem: () => "{}" })],
+  ])("and a browser whose store %s: the marks of the page are sent all the same", async (_, open) => {
+    const { box, sent } = outbox({ left: leftMarks(open) });
+    box.leave();
+    await box.put(response("1"));
+    expect(sent).toEqual(["1"]);
+  });
+
+  it("in a browser that has no database keeps what was written down until it is stored", async () => {
+    const texts = textStore();
+    const left = leftMarks(() => texts);
+    left.add([{ response: response("1"), workspaceId: "ours" }]);
+    const { box, answer, state } = outbox({ left, openStore: async () => Promise.reject(new Error("denied")) });
+    answer({ kind: "later" });
+    await box.flush();
+    expect(state()).toMatchObject({ waiting: 1 });
+    expect(left.all()).toHaveLength(1);
+    answer({ kind: "stored" });
+    await box.flush();
+    expect(left.all()).toEqual([]);
   });
 });
 

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from "react";
 import { call, RequestError, shownWorkspace } from "../shared/client.ts";
+import { leftMarks } from "./left-marks.ts";
 import { lastingStore } from "./mark-store.ts";
 import { NOTHING_WAITS, Outbox, type OutboxEvents, type OutboxState } from "./outbox.ts";
 
@@ -20,6 +21,7 @@ function open(): Outbox {
     {
       workspaceId: shownWorkspace(),
       openStore: lastingStore,
+      left: leftMarks(() => localStorage),
       async deliver(response) {
         try {
           const { late } = await call("POST /api/responses", { body: response });
@@ -49,6 +51,7 @@ function open(): Outbox {
     },
   );
   addEventListener("online", () => void made.flush());
+  addEventListener("pagehide", () => made.leave());
   addEventListener("beforeunload", (event) => {
     // What only this page has would be gone with it.
     if (state.onlyHere > 0) event.preventDefault();
